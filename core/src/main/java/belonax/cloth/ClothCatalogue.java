@@ -1,0 +1,171 @@
+package belonax.cloth;
+
+import belonax.BadInput;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * The cloths that can be chosen by name, sheer to very heavy. The table is {@code cloths.txt} beside this class: one
+ * cloth a line, fields parted by bars. A row that will not do stops the start with its line and the remedy.
+ */
+public final class ClothCatalogue {
+    private static final String TABLE = "cloths.txt";
+
+    private final Map<String, Cloth> byId = new LinkedHashMap<>();
+    private final Map<String, String> wordsToFind = new LinkedHashMap<>();
+
+    /** Returns a catalogue of just these cloths. */
+    public static ClothCatalogue of(List<Cloth> cloths) {
+        ClothCatalogue catalogue = new ClothCatalogue();
+        cloths.forEach(it -> catalogue.add(it, ""));
+        return catalogue;
+    }
+
+    /** Returns the catalogue that ships with Belonax. */
+    public static ClothCatalogue standard() {
+        try (InputStream in = ClothCatalogue.class.getResourceAsStream(TABLE)) {
+            if (in == null) {
+                throw new IllegalStateException(TABLE + " is missing from the core. Build Belonax again.");
+            }
+            return read(new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                    .lines()
+                    .toList());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static ClothCatalogue read(List<String> lines) {
+        ClothCatalogue catalogue = new ClothCatalogue();
+        for (int i = 0; i < lines.size(); i++) {
+            String line = lines.get(i);
+            if (!line.isBlank() && !line.startsWith("#")) {
+                catalogue.addRow(line, i + 1);
+            }
+        }
+        return catalogue;
+    }
+
+    /** Returns all cloths, in the order of the table. */
+    public List<Cloth> all() {
+        return List.copyOf(byId.values());
+    }
+
+    /** Returns the cloth with this id, if there is one. */
+    public Optional<Cloth> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /**
+     * Returns the cloth with this id.
+     *
+     * @throws BadInput if there is none
+     */
+    public Cloth get(String id) {
+        return find(id).orElseThrow(() -> new BadInput(
+                "id", "No cloth is called “" + abridged(id) + "”. The catalogue lists the ids that there are."));
+    }
+
+    /**
+     * Returns the cloths that fit every word, those whose own name starts with the words first. Words may be parts of a
+     * name or a property: {@code stretch}, {@code coated}, {@code sheer}, {@code knit}.
+     */
+    public List<Cloth> search(String words) {
+        String wanted = words.strip().toLowerCase(Locale.ROOT);
+        List<String> parts =
+                Stream.of(wanted.split("\\s+")).filter(it -> !it.isEmpty()).toList();
+        return byId.values().stream()
+                .filter(it -> parts.stream().allMatch(part -> wordsOf(it).contains(part)))
+                .sorted(Comparator.comparingInt(it -> rank(it.name(), wanted)))
+                .toList();
+    }
+
+    private String wordsOf(Cloth cloth) {
+        return wordsToFind.getOrDefault(cloth.id(), "");
+    }
+
+    private static int rank(String name, String wanted) {
+        String lower = name.toLowerCase(Locale.ROOT);
+        return lower.startsWith(wanted) ? 0 : lower.contains(wanted) ? 1 : 2;
+    }
+
+    private void addRow(String line, int number) {
+        String[] field = line.split("\\|", -1);
+        try {
+            if (field.length != 10) {
+                throw new IllegalArgumentException(field.length + " fields instead of 10");
+            }
+            Cloth cloth = new Cloth(
+                    field[0].strip(),
+                    field[1].strip(),
+                    Structure.valueOf(field[2].strip()),
+                    Double.parseDouble(field[3]),
+                    optional(field[4]),
+                    optional(field[5]),
+                    95,
+                    Density.valueOf(field[6].strip()),
+                    traits(field[7]),
+                    field[8].strip());
+            if (cloth.note().isEmpty() || byId.containsKey(cloth.id())) {
+                throw new IllegalArgumentException("every cloth needs a note and an id of its own");
+            }
+            add(cloth, field[9].strip());
+        } catch (IllegalArgumentException | BadInput e) {
+            throw new IllegalStateException(
+                    TABLE + ", line " + number + ": " + e.getMessage()
+                            + ". Write: id | name | structure | g/m² | mm | stretch % | density | traits | note | other words.");
+        }
+    }
+
+    private void add(Cloth cloth, String otherWords) {
+        byId.put(cloth.id(), cloth);
+        String properties = cloth.traits().stream().map(Trait::words).collect(Collectors.joining(" "));
+        String give = cloth.stretchPercent() >= 15 ? " stretch elastic gives" : " stable";
+        wordsToFind.put(
+                cloth.id(),
+                String.join(
+                                        " ",
+                                        cloth.name(),
+                                        cloth.id(),
+                                        cloth.structure().words(),
+                                        cloth.density().words(),
+                                        properties,
+                                        weightClass(cloth),
+                                        otherWords)
+                                .toLowerCase(Locale.ROOT)
+                        + give);
+    }
+
+    private static String weightClass(Cloth cloth) {
+        return WeightClass.of(cloth.weightGsm()).words();
+    }
+
+    private static OptionalDouble optional(String text) {
+        return text.isBlank() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(text));
+    }
+
+    private static Set<Trait> traits(String text) {
+        return Stream.of(text.strip().split("\\s+"))
+                .filter(it -> !it.isEmpty())
+                .map(Trait::valueOf)
+                .collect(Collectors.toSet());
+    }
+
+    private static String abridged(String id) {
+        return id.length() <= 40 ? id : id.substring(0, 40) + "…";
+    }
+}

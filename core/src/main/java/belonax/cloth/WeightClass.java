@@ -1,0 +1,34 @@
+package belonax.cloth;
+
+/** The classes of woven cloth by weight, lightest first. Source: docs/craft.md, "Weight classes". */
+public enum WeightClass {
+    SHEER("sheer", 0),
+    LIGHT("light", 60),
+    MEDIUM("medium", 130),
+    HEAVY("heavy", 240),
+    VERY_HEAVY("very heavy", 400);
+
+    private final String words;
+    private final double fromGsm;
+
+    WeightClass(String words, double fromGsm) {
+        this.words = words;
+        this.fromGsm = fromGsm;
+    }
+
+    /** Returns the class of a weight in g/m². Very heavy begins above 400, every other class at its own limit. */
+    public static WeightClass of(double weightGsm) {
+        WeightClass found = SHEER;
+        for (WeightClass it : values()) {
+            boolean reached = it == VERY_HEAVY ? weightGsm > it.fromGsm : weightGsm >= it.fromGsm;
+            if (reached) {
+                found = it;
+            }
+        }
+        return found;
+    }
+
+    public String words() {
+        return words;
+    }
+}

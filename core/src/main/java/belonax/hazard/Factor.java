@@ -1,0 +1,139 @@
+package belonax.hazard;
+
+import belonax.needle.NeedleInUse;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleBiFunction;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * One rule of the craft: when it applies, which hazard it moves and by how much in log-odds, the verdict it limits, and
+ * the sentence that says why. All of it in one object, so that none of it can drift from the rest.
+ */
+public final class Factor {
+    private final Hazard hazard;
+    private final Part part;
+    private final Verdict limit;
+    private final boolean ofTheJobAlone;
+    private final Predicate<Job> onJob;
+    private final ToDoubleBiFunction<Job, NeedleInUse> weight;
+    private final BiFunction<Job, NeedleInUse, String> reason;
+
+    private Factor(Builder it, BiFunction<Job, NeedleInUse, String> reason) {
+        this.hazard = it.hazard;
+        this.part = it.part;
+        this.limit = it.limit;
+        this.ofTheJobAlone = it.needle == null && !it.weighsNeedle;
+        this.onJob = it.job;
+        Predicate<NeedleInUse> needle = it.needle;
+        ToDoubleBiFunction<Job, NeedleInUse> by = it.weight;
+        this.weight = needle == null ? by : (job, n) -> needle.test(n) ? by.applyAsDouble(job, n) : 0;
+        this.reason = reason;
+    }
+
+    /** Starts a rule that makes a hazard likelier by a fixed log-odds. */
+    static Builder raises(Hazard hazard, double logOdds) {
+        return new Builder(hazard, (job, needle) -> logOdds, false);
+    }
+
+    /** Starts a rule that makes a hazard less likely by a fixed log-odds. */
+    static Builder lowers(Hazard hazard, double logOdds) {
+        return new Builder(hazard, (job, needle) -> -logOdds, false);
+    }
+
+    /** Starts a rule whose weight depends on the job: 0 where it does not apply. */
+    static Builder moves(Hazard hazard, ToDoubleFunction<Job> logOdds) {
+        return new Builder(hazard, (job, needle) -> logOdds.applyAsDouble(job), false);
+    }
+
+    /** Starts a rule whose weight depends on job and needle: 0 where it does not apply. */
+    static Builder moves(Hazard hazard, ToDoubleBiFunction<Job, NeedleInUse> logOdds) {
+        return new Builder(hazard, logOdds, true);
+    }
+
+    public Hazard hazard() {
+        return hazard;
+    }
+
+    public Part part() {
+        return part;
+    }
+
+    /** Returns the best verdict that a set-up can have on which this factor fires. */
+    public Verdict limit() {
+        return limit;
+    }
+
+    /** Tells whether no needle changes it, so that it is worked out once for a job. */
+    boolean isOfTheJobAlone() {
+        return ofTheJobAlone;
+    }
+
+    boolean mayFireOn(Job job) {
+        return onJob.test(job);
+    }
+
+    /** Returns the log-odds by which it moves its hazard on a job that it may fire on; 0 when it does not fire. */
+    double weight(Job job, NeedleInUse needle) {
+        return weight.applyAsDouble(job, needle);
+    }
+
+    /** Returns the sentence that says why, for a set-up on which it fires. */
+    String reason(Job job, NeedleInUse needle) {
+        return reason.apply(job, needle);
+    }
+
+    /** Gathers the clauses of a rule; {@link #because} ends it. */
+    static final class Builder {
+        private final Hazard hazard;
+        private final ToDoubleBiFunction<Job, NeedleInUse> weight;
+        private final boolean weighsNeedle;
+        private Part part = Part.NEEDLE_TYPE;
+        private Verdict limit = Verdict.GOOD;
+        private Predicate<Job> job = it -> true;
+        private @org.jspecify.annotations.Nullable Predicate<NeedleInUse> needle;
+
+        private Builder(Hazard hazard, ToDoubleBiFunction<Job, NeedleInUse> weight, boolean weighsNeedle) {
+            this.hazard = hazard;
+            this.weight = weight;
+            this.weighsNeedle = weighsNeedle;
+        }
+
+        Builder when(Predicate<Job> condition) {
+            job = condition;
+            return this;
+        }
+
+        Builder with(Predicate<NeedleInUse> condition) {
+            needle = condition;
+            return this;
+        }
+
+        Builder of(Part value) {
+            part = value;
+            return this;
+        }
+
+        /** The verdict is at best this. */
+        Builder atBest(Verdict value) {
+            limit = value;
+            return this;
+        }
+
+        Factor because(String reason) {
+            if (reason.isBlank()) {
+                throw new IllegalArgumentException("A factor without a reason is no advice: write its sentence.");
+            }
+            return new Factor(this, (job, needle) -> reason);
+        }
+
+        Factor because(BiFunction<Job, NeedleInUse, String> reason) {
+            return new Factor(this, reason);
+        }
+
+        Factor because(Function<Job, String> reason) {
+            return new Factor(this, (job, needle) -> reason.apply(job));
+        }
+    }
+}

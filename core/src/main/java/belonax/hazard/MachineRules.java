@@ -1,0 +1,77 @@
+package belonax.hazard;
+
+import static belonax.hazard.Factor.lowers;
+import static belonax.hazard.Factor.moves;
+import static belonax.hazard.Factor.raises;
+import static belonax.hazard.Hazard.BREAK;
+import static belonax.hazard.Hazard.SKIP;
+
+import belonax.machine.MotorPower;
+import belonax.machine.Plate;
+import belonax.needle.Needle;
+import belonax.needle.NeedleType;
+import java.util.List;
+import java.util.Locale;
+
+/** What the motor can pierce and the plate lets through. Source: docs/craft.md, "Machine" and "Clearance". */
+final class MachineRules {
+    private static final double MARGIN_MM = 0.5;
+    /** Flare of the widest wing needle that is made. */
+    private static final double WING_MM = 3.0;
+
+    private static final double LABOURS_FROM_GSM = 700;
+
+    private MachineRules() {}
+
+    static final List<Factor> ALL = List.of(
+            moves(BREAK, job -> 0.6 + 0.8 * Math.log(job.resistingGsm() / LABOURS_FROM_GSM))
+                    .when(job -> job.power() == MotorPower.LIGHT && job.resistingGsm() >= LABOURS_FROM_GSM)
+                    .of(Part.MACHINE)
+                    .because("A light machine labours on cloth this heavy, and a bigger needle gives it no more"
+                            + " strength."),
+            raises(SKIP, 0.8)
+                    .when(job -> job.power() == MotorPower.LIGHT && job.resistingGsm() >= LABOURS_FROM_GSM)
+                    .of(Part.MACHINE)
+                    .because("A motor that labours slows at the worst moment, and the hook misses the loop."),
+            lowers(BREAK, 0.4)
+                    .when(job -> job.power() == MotorPower.STRONG && job.resistingGsm() >= LABOURS_FROM_GSM)
+                    .of(Part.MACHINE)
+                    .because("A strong motor goes through without stalling on the hump."),
+            raises(BREAK, 5.0)
+                    .when(job -> job.plate() == Plate.STRAIGHT)
+                    .with(it -> it.needle().type().isMultiple() || it.needle().point() == NeedleType.WING)
+                    .of(Part.MACHINE)
+                    .atBest(Verdict.AVOID)
+                    .because("The straight-stitch plate has one round hole: this needle would strike it."),
+            raises(BREAK, 5.0)
+                    .when(job -> job.plate() == Plate.STRAIGHT && job.stitchWidthMm() > 0)
+                    .of(Part.MACHINE)
+                    .atBest(Verdict.AVOID)
+                    .because(
+                            "The straight-stitch plate has one round hole: a stitch with any width would strike it. Put"
+                                    + " the zigzag plate on."),
+            moves(BREAK, (job, it) -> travelMm(job, it.needle()) > job.slotMm().orElse(Double.MAX_VALUE) ? 5.0 : 0)
+                    .when(job -> job.slotMm().isPresent() && job.plate() == Plate.ZIGZAG)
+                    .of(Part.MACHINE)
+                    .atBest(Verdict.AVOID)
+                    .because((job, it) -> String.format(
+                            Locale.ROOT,
+                            "It needs a slot %.1f mm wide and this plate's is %.1f mm: it would strike.",
+                            travelMm(job, it.needle()),
+                            job.slotMm().orElse(0))),
+            raises(BREAK, 2.0)
+                    .when(job -> !job.twinsAllowed())
+                    .with(it -> it.needle().type().isMultiple())
+                    .of(Part.MACHINE)
+                    .atBest(Verdict.AVOID)
+                    .because(
+                            "On this machine the flat does not face the back, so several needles would stand one behind"
+                                    + " the other; only its manual can allow it."));
+
+    /** Returns the room that a needle needs from side to side: stitch, spacing, blade, and half a millimetre each side. */
+    static double travelMm(Job job, Needle needle) {
+        double bladeMm =
+                needle.point() == NeedleType.WING ? WING_MM : needle.size().bladeMm();
+        return job.stitchWidthMm() + needle.spacingMm() + bladeMm + 2 * MARGIN_MM;
+    }
+}

@@ -1,0 +1,111 @@
+package belonax.hazard;
+
+import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What to expect of one needle on one job. Reasons are put into words only when somebody asks for them. */
+public final class Prediction {
+    /** Stands in where a factor asks for no needle. */
+    static final NeedleInUse ANY_NEEDLE =
+            NeedleInUse.fresh(Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80));
+
+    private final Outlook outlook;
+    private final NeedleInUse needle;
+    private final Hazards hazards;
+    private final Verdict limit;
+    private final double expectedHarm;
+
+    Prediction(Outlook outlook, NeedleInUse needle, Hazards hazards, Verdict limit) {
+        this.outlook = outlook;
+        this.needle = needle;
+        this.hazards = hazards;
+        this.limit = limit;
+        this.expectedHarm = hazards.expectedHarm(outlook.job());
+    }
+
+    public NeedleInUse needle() {
+        return needle;
+    }
+
+    public Hazards hazards() {
+        return hazards;
+    }
+
+    /** Returns the best verdict that the factors which fired allow. */
+    public Verdict limit() {
+        return limit;
+    }
+
+    public double expectedHarm() {
+        return expectedHarm;
+    }
+
+    /** Returns the same prediction with every hazard lowered by as many log-odds: what a success of this very set-up tells. */
+    public Prediction loweredBy(double logOdds) {
+        return new Prediction(
+                outlook,
+                needle,
+                new Hazards(
+                        lowered(hazards.skip(), logOdds),
+                        lowered(hazards.shred(), logOdds),
+                        lowered(hazards.breakage(), logOdds),
+                        lowered(hazards.mark(), logOdds),
+                        lowered(hazards.pucker(), logOdds)),
+                limit);
+    }
+
+    /** Tells whether machine or wear rules it out, which no success elsewhere can lift. */
+    public boolean isRuledOutByMachineOrWear() {
+        return limits().anyMatch(it ->
+                it.limit() == Verdict.AVOID && (it.part() == Part.MACHINE || it.part() == Part.NEEDLE_WEAR));
+    }
+
+    /** Returns why, the weightiest first: what moves the expected harm most. */
+    public List<Reason> reasons() {
+        List<Reason> reasons = new ArrayList<>();
+        gather(outlook.ofTheNeedle(), reasons);
+        gather(outlook.ofTheJob(), reasons);
+        reasons.sort(Comparator.comparingDouble(this::harmMoved).reversed());
+        return reasons;
+    }
+
+    /** Returns why this needle is limited to its verdict, in the order of the rules; empty when nothing limits it. */
+    public List<String> limitReasons() {
+        return limits().filter(it -> it.limit() == limit)
+                .map(it -> it.reason(outlook.job(), needle))
+                .toList();
+    }
+
+    private Stream<Factor> limits() {
+        return Stream.concat(Stream.of(outlook.ofTheNeedle()), Stream.of(outlook.ofTheJob()))
+                .filter(it -> it.limit() != Verdict.GOOD && it.weight(outlook.job(), needle) != 0);
+    }
+
+    private void gather(Factor[] factors, List<Reason> reasons) {
+        Job job = outlook.job();
+        for (Factor it : factors) {
+            double weight = it.weight(job, needle);
+            if (Math.abs(weight) >= 0.15) {
+                reasons.add(new Reason(it.hazard(), weight, it.reason(job, needle)));
+            }
+        }
+    }
+
+    private double harmMoved(Reason reason) {
+        double chance = hazards.of(reason.hazard());
+        double without = 1 / (1 + Math.exp(reason.weight()) * (1 - chance) / chance);
+        return Math.abs(chance - without) * reason.hazard().severity(outlook.job());
+    }
+
+    private static double lowered(double chance, double logOdds) {
+        double odds = chance / (1 - chance) * Math.exp(-logOdds);
+        return odds / (1 + odds);
+    }
+}

@@ -1,0 +1,143 @@
+package belonax.match;
+
+import belonax.BadInput;
+import belonax.cloth.Stack;
+import belonax.hazard.Job;
+import belonax.hazard.Purpose;
+import belonax.hazard.SizeWindow;
+import belonax.hazard.ThreadWindow;
+import belonax.needle.Needle;
+import belonax.needle.NeedleRange;
+import belonax.needle.NeedleType;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Finds out whether cloth and thread leave any size to a standard eye, and what would help if they do not. Openwork has no
+ * such conflict: a wing needle follows its opening, not the cloth's weight.
+ */
+final class ConflictFinder {
+    private static final double STANDARD_EYE = NeedleType.UNIVERSAL.eye().widthShare();
+
+    private final NeedleRange range;
+
+    ConflictFinder(NeedleRange range) {
+        this.range = range;
+    }
+
+    Optional<Conflict> find(MatchRequest request) {
+        Job job = request.job();
+        if (job.purpose() == Purpose.OPENWORK || !job.windowsMissEachOther(STANDARD_EYE)) {
+            return Optional.empty();
+        }
+        boolean threadTooThick = isThreadTooThick(job);
+        List<String> ways = new ArrayList<>();
+        biggerEye(request).ifPresent(ways::add);
+        otherThread(job, threadTooThick).ifPresent(ways::add);
+        otherLayers(job, threadTooThick).ifPresent(ways::add);
+        return Optional.of(new Conflict(why(job, threadTooThick), ways));
+    }
+
+    private static boolean isThreadTooThick(Job job) {
+        return job.threadWindow(STANDARD_EYE).minNm()
+                > job.clothWindow().sizes().max().nm();
+    }
+
+    private static String why(Job job, boolean threadTooThick) {
+        SizeWindow cloth = job.clothWindow().sizes();
+        ThreadWindow thread = job.threadWindow(STANDARD_EYE);
+        String tex = job.thread().words();
+        String asks = threadTooThick
+                ? tex + " wants a blade of at least " + Math.round(thread.minNm()) + ", but the cloth asks for " + cloth
+                        + "."
+                : tex + " fills the hole of a blade up to " + Math.round(thread.maxNm()) + ", but the cloth asks for "
+                        + cloth + ".";
+        return capital(asks)
+                + (threadTooThick
+                        ? " Thread first, the cloth gives way and keeps bigger holes; cloth first, the thread frays."
+                        : " Thread first, the needle bends in the cloth; cloth first, the loop goes slack and skips.");
+    }
+
+    /** A type with a bigger eye, where it is made in a size that the cloth allows. */
+    private Optional<String> biggerEye(MatchRequest request) {
+        Job job = request.job();
+        return request.systems().stream()
+                .flatMap(it -> range.of(it).stream())
+                .filter(it -> !it.type().isMultiple() && it.type().eye().widthShare() > STANDARD_EYE)
+                .filter(it -> job.isMadeForThisWork(it.type()))
+                .filter(it -> fits(it, job))
+                .min(Comparator.comparing((Needle it) -> it.type() != NeedleType.TOPSTITCH)
+                        .thenComparing(it ->
+                                Math.abs(it.size().step() - job.clothWindow().step())))
+                .map(it -> "Take a " + it.words() + ": its eye is wide enough for this thread in a size that the cloth"
+                        + " allows.");
+    }
+
+    private static boolean fits(Needle needle, Job job) {
+        ThreadWindow window = job.threadWindow(needle.type().eye().widthShare());
+        int nm = needle.size().nm();
+        return job.clothWindow().sizes().contains(needle.size()) && nm >= window.minNm() && nm <= window.maxNm();
+    }
+
+    /** The tex that would fit: the thickest that goes through the cloth's largest size, or the finest that fills its smallest. */
+    private static Optional<String> otherThread(Job job, boolean threadTooThick) {
+        SizeWindow cloth = job.clothWindow().sizes();
+        if (threadTooThick) {
+            double diameterMm = cloth.max().bladeMm() * STANDARD_EYE / ThreadWindow.COMFORT;
+            long tex = (long) Math.floor(job.thread().texAtDiameter(diameterMm));
+            return Optional.of("Take a finer thread: up to tex " + tex + " fits a " + cloth.max()
+                    + ". A heavy thread can still be shown outside with a normal one on the bobbin.");
+        }
+        double ratio = job.threadDiameterMm() / (job.threadWindow(STANDARD_EYE).maxNm() / 100);
+        long tex = (long) Math.ceil(job.thread().texAtDiameter(cloth.min().bladeMm() * ratio));
+        return Optional.of(
+                "Take a thicker thread: from tex " + tex + " up it fills the hole of a " + cloth.min() + ".");
+    }
+
+    private static Optional<String> otherLayers(Job job, boolean threadTooThick) {
+        return threadTooThick ? moreLayers(job) : fewerLayers(job);
+    }
+
+    private static Optional<String> fewerLayers(Job job) {
+        for (int layers = mainLayers(job) - 1; layers >= 1; layers--) {
+            if (resolves(job, layers)) {
+                return Optional.of("Sew fewer layers at once: with " + layers + " of "
+                        + job.stack().main().name() + " the windows meet.");
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> moreLayers(Job job) {
+        int most = Math.min(4, mainLayers(job) + 2);
+        for (int layers = mainLayers(job) + 1; layers <= most; layers++) {
+            if (resolves(job, layers)) {
+                return Optional.of("Give it more to hold: with " + layers
+                        + " layers, or a stabiliser of that weight, the" + " windows meet.");
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean resolves(Job job, int mainLayers) {
+        try {
+            Stack stack = job.stack().withMainLayers(mainLayers);
+            return !Job.sewing(stack, job.thread())
+                    .purpose(job.purpose())
+                    .build()
+                    .windowsMissEachOther(STANDARD_EYE);
+        } catch (BadInput tooMany) {
+            return false;
+        }
+    }
+
+    private static int mainLayers(Job job) {
+        return job.stack().all().get(0).count();
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

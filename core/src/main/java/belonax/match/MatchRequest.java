@@ -1,0 +1,78 @@
+package belonax.match;
+
+import belonax.BadInput;
+import belonax.hazard.Job;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A question to the matcher.
+ *
+ * @param systems the needle systems that the machine lists, the usual one first; never empty, at most 12
+ * @param twin asks for a needle with several points instead of a single one
+ * @param proven set-ups that sewed a clean strip on this very cloth, at most 40
+ */
+public record MatchRequest(Job job, List<NeedleSystem> systems, Optional<TwinWish> twin, List<Proven> proven) {
+
+    /**
+     * A set-up that worked here before.
+     *
+     * @param type kind of needle
+     * @param size its size
+     */
+    public record Proven(NeedleType type, NeedleSize size) {}
+
+    /**
+     * Wish for a needle with several points.
+     *
+     * @param spacingMm distance in millimetres, told over all for a triple needle
+     * @param needles 2 or 3
+     */
+    public record TwinWish(double spacingMm, int needles) {
+        public TwinWish {
+            BadInput.unless(
+                    spacingMm > 0 && spacingMm <= 10,
+                    "spacingMm",
+                    () ->
+                            "The needles of a twin stand 1.6 to 6 mm apart. The packet gives the distance before the size.");
+            BadInput.unless(
+                    needles == 2 || needles == 3,
+                    "needles",
+                    () -> "Needles are made with two or three points. Say 2 or 3.");
+        }
+
+        NeedleType type() {
+            return needles == 2 ? NeedleType.TWIN : NeedleType.TRIPLE;
+        }
+    }
+
+    public MatchRequest {
+        systems = systems.stream().distinct().toList();
+        proven = List.copyOf(proven);
+        BadInput.unless(
+                !systems.isEmpty() && systems.size() <= 12,
+                "systems",
+                () -> "Name the needle system that the machine takes, such as 130/705 H.");
+        BadInput.unless(proven.size() <= 40, "proven", () -> "Name at most 40 proven set-ups.");
+    }
+
+    /** Asks for a single needle of the usual home system, with nothing proven. */
+    public static MatchRequest of(Job job) {
+        return new MatchRequest(job, List.of(NeedleSystem.H_130_705), Optional.empty(), List.of());
+    }
+
+    public MatchRequest withSystems(List<NeedleSystem> newSystems) {
+        return new MatchRequest(job, newSystems, twin, proven);
+    }
+
+    public MatchRequest withTwin(TwinWish wish) {
+        return new MatchRequest(job, systems, Optional.of(wish), proven);
+    }
+
+    public MatchRequest withProven(List<Proven> setups) {
+        return new MatchRequest(job, systems, twin, setups);
+    }
+}

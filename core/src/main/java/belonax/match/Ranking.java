@@ -1,0 +1,73 @@
+package belonax.match;
+
+import belonax.hazard.Prediction;
+import belonax.hazard.Verdict;
+import belonax.needle.NeedleType;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Orders the needles: verdict, then expected harm, then the smaller size. The list holds the best size of every type that
+ * may be used, then the next sizes, and is filled up to three with what is left where need be.
+ */
+final class Ranking {
+    private static final int AT_LEAST = 3;
+    private static final int AT_MOST = 12;
+    private static final Comparator<Recommendation> BEST_FIRST = Comparator.comparing(Recommendation::verdict)
+            .thenComparingDouble(Recommendation::expectedHarm)
+            .thenComparing(it -> it.needle().size());
+
+    private final Candidates candidates;
+
+    Ranking(Candidates candidates) {
+        this.candidates = candidates;
+    }
+
+    List<Recommendation> best() {
+        List<Recommendation> all = new ArrayList<>(
+                candidates.predictions().stream().map(this::judged).toList());
+        all.sort(BEST_FIRST);
+        List<Recommendation> usable =
+                all.stream().filter(it -> it.verdict() != Verdict.AVOID).toList();
+        List<Recommendation> chosen = new ArrayList<>(everyTypeThenSizes(usable));
+        if (chosen.size() < AT_LEAST) {
+            fillUp(chosen, all);
+        }
+        chosen.sort(BEST_FIRST);
+        return chosen;
+    }
+
+    private static List<Recommendation> everyTypeThenSizes(List<Recommendation> usable) {
+        Set<NeedleType> seen = EnumSet.noneOf(NeedleType.class);
+        List<Recommendation> first = new ArrayList<>();
+        List<Recommendation> further = new ArrayList<>();
+        for (Recommendation it : usable) {
+            (seen.add(it.needle().type()) ? first : further).add(it);
+        }
+        first.addAll(further);
+        return first.subList(0, Math.min(AT_MOST, first.size()));
+    }
+
+    /** A type that must not be used on this cloth fills up only when nothing else is made. */
+    private static void fillUp(List<Recommendation> chosen, List<Recommendation> all) {
+        all.stream()
+                .filter(it -> !chosen.contains(it))
+                .sorted(Comparator.comparing(
+                                (Recommendation it) -> it.prediction().limit())
+                        .thenComparing(BEST_FIRST))
+                .limit(AT_LEAST - (long) chosen.size())
+                .toList()
+                .forEach(chosen::add);
+    }
+
+    private Recommendation judged(Prediction prediction) {
+        if (candidates.isProven(prediction.needle().needle())) {
+            return ProvenSetup.judged(prediction, candidates);
+        }
+        return new Recommendation(
+                prediction.needle().needle(), Verdicts.of(prediction, candidates.lowestHarm()), prediction, false);
+    }
+}

@@ -1,0 +1,37 @@
+package belonax.match;
+
+import belonax.hazard.Hazards;
+import belonax.hazard.Prediction;
+import belonax.hazard.Reason;
+import belonax.hazard.Verdict;
+import belonax.needle.Needle;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * One needle with its verdict. Its reasons are put into words when they are asked for.
+ *
+ * @param isProven whether this very set-up worked here before
+ */
+public record Recommendation(Needle needle, Verdict verdict, Prediction prediction, boolean isProven) {
+    /** What stands first among the reasons of a proven set-up. */
+    public static final String PROVEN = "This worked for you on this cloth, and what works outranks a rule.";
+
+    public Hazards hazards() {
+        return prediction.hazards();
+    }
+
+    public double expectedHarm() {
+        return prediction.expectedHarm();
+    }
+
+    /** Returns why, the weightiest first. */
+    public List<Reason> reasons() {
+        Stream<Reason> own = prediction.reasons().stream();
+        return (isProven ? Stream.concat(Stream.of(provenReason()), own) : own).toList();
+    }
+
+    private static Reason provenReason() {
+        return new Reason(belonax.hazard.Hazard.SKIP, -1, PROVEN);
+    }
+}

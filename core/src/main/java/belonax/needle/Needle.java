@@ -1,0 +1,80 @@
+package belonax.needle;
+
+import belonax.BadInput;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * A kind of needle that can lie in a drawer: system, type and size.
+ *
+ * @param twin spacing and point, present exactly for twin and triple needles
+ */
+public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Optional<Twin> twin) {
+
+    public Needle {
+        BadInput.unless(
+                type.isMultiple() == twin.isPresent(),
+                "twin",
+                () -> type.isMultiple()
+                        ? "A " + type.words() + " needle is named by the distance between its needles, such as 4.0 mm."
+                        : "A " + type.words() + " needle is a single one; leave the spacing out.");
+    }
+
+    /** Returns a single needle. */
+    public static Needle of(NeedleSystem system, NeedleType type, NeedleSize size) {
+        return new Needle(system, type, size, Optional.empty());
+    }
+
+    /** Returns the kind of point at work: for a twin that of its needles, otherwise the type itself. */
+    public NeedleType point() {
+        return twin.map(Twin::point).orElse(type);
+    }
+
+    /** Returns the width of the eye in millimetres. */
+    public double eyeWidthMm() {
+        return point().eye().widthShare() * size.bladeMm();
+    }
+
+    /** Returns the distance between the outer needles in millimetres, 0 for a single one. */
+    public double spacingMm() {
+        return twin.map(Twin::spacingMm).orElse(0.0);
+    }
+
+    /** Returns how many needles stand on the shank. */
+    public int count() {
+        return switch (type) {
+            case TWIN -> 2;
+            case TRIPLE -> 3;
+            default -> 1;
+        };
+    }
+
+    /** Returns the packet's code, such as {@code 130/705 H-S 75/11} or {@code 130/705 H-S ZWI 4.0/75}. */
+    public String label() {
+        return code() + " "
+                + twin.map(it -> String.format(Locale.ROOT, "%.1f/%d", it.spacingMm(), size.nm()))
+                        .orElseGet(size::toString);
+    }
+
+    /** Returns the packet's code without the size, such as {@code 130/705 H-S}. */
+    public String code() {
+        if (system != NeedleSystem.H_130_705) {
+            return system == NeedleSystem.ELX705 && type == NeedleType.JERSEY ? "ELx705 SUK" : system.label();
+        }
+        String letters = twin.map(it -> it.point().suffix() + (type == NeedleType.TWIN ? " ZWI" : " DRI"))
+                .orElseGet(type::suffix);
+        return "130/705 " + letters;
+    }
+
+    /** Returns type and size in words, such as {@code stretch 75/11} or {@code stretch twin 4.0 mm, 75/11}. */
+    public String words() {
+        return twin.map(it -> String.format(
+                        Locale.ROOT, "%s %s %.1f mm, %s", it.point().words(), type.words(), it.spacingMm(), size))
+                .orElseGet(() -> type.words() + " " + size);
+    }
+
+    @Override
+    public String toString() {
+        return label();
+    }
+}

@@ -1,0 +1,120 @@
+package belonax.needle;
+
+import static belonax.needle.NeedleType.EMBROIDERY;
+import static belonax.needle.NeedleType.JEANS;
+import static belonax.needle.NeedleType.JERSEY;
+import static belonax.needle.NeedleType.LEATHER;
+import static belonax.needle.NeedleType.METALLIC;
+import static belonax.needle.NeedleType.QUILTING;
+import static belonax.needle.NeedleType.SELF_THREADING;
+import static belonax.needle.NeedleType.SHARP;
+import static belonax.needle.NeedleType.STRETCH;
+import static belonax.needle.NeedleType.TOPSTITCH;
+import static belonax.needle.NeedleType.TRIPLE;
+import static belonax.needle.NeedleType.TWIN;
+import static belonax.needle.NeedleType.UNIVERSAL;
+import static belonax.needle.NeedleType.WING;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The needles that are made, by system. A needle that is not in the range is never recommended, though an owner may hold
+ * one. Source: docs/craft.md, "Sizes that are made"; where that is silent for a rare system, the middle sizes in which
+ * such needles are usually found.
+ */
+public final class NeedleRange {
+    private final Map<NeedleSystem, List<Needle>> made = new EnumMap<>(NeedleSystem.class);
+
+    /** Returns the range of the trade. */
+    public static NeedleRange standard() {
+        return new NeedleRange();
+    }
+
+    private NeedleRange() {
+        addHomeNeedles();
+        addTwins();
+        add(NeedleSystem.HAX1SP, STRETCH, 75, 90);
+        add(NeedleSystem.ELX705, UNIVERSAL, 80, 90);
+        add(NeedleSystem.ELX705, JERSEY, 80, 90);
+        add(NeedleSystem.R_130, UNIVERSAL, 70, 80, 90, 100);
+        add(NeedleSystem.S_206X13, UNIVERSAL, 70, 80, 90, 100);
+        add(NeedleSystem.WH_287, UNIVERSAL, 70, 80, 90, 100, 110);
+        add(NeedleSystem.R_134, UNIVERSAL, 70, 80, 90, 100, 110, 120);
+        add(NeedleSystem.S_135X17, UNIVERSAL, 80, 90, 100, 110, 120);
+        add(NeedleSystem.B_27, UNIVERSAL, 70, 80, 90, 100);
+    }
+
+    /** Returns every needle made in this system. */
+    public List<Needle> of(NeedleSystem system) {
+        return List.copyOf(made.getOrDefault(system, List.of()));
+    }
+
+    /** Tells whether this very needle is made. */
+    public boolean makes(Needle needle) {
+        return made.getOrDefault(needle.system(), List.of()).contains(needle);
+    }
+
+    /** Returns the sizes in which a type is made for 130/705 machines, thinnest first. */
+    public List<NeedleSize> sizesOf(NeedleType type) {
+        return of(NeedleSystem.H_130_705).stream()
+                .filter(it -> it.type() == type)
+                .map(Needle::size)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private void addHomeNeedles() {
+        NeedleSystem home = NeedleSystem.H_130_705;
+        add(home, UNIVERSAL, 60, 65, 70, 75, 80, 90, 100, 110, 120);
+        add(home, JERSEY, 70, 75, 80, 90, 100);
+        add(home, STRETCH, 65, 75, 90);
+        add(home, SHARP, 60, 65, 70, 75, 80, 90, 100, 110);
+        add(home, JEANS, 70, 75, 80, 90, 100, 110, 120);
+        add(home, QUILTING, 75, 90);
+        add(home, EMBROIDERY, 75, 90);
+        add(home, METALLIC, 70, 75, 80, 90, 100);
+        add(home, TOPSTITCH, 80, 90, 100, 110);
+        add(home, LEATHER, 70, 75, 80, 90, 100, 110, 120);
+        add(home, WING, 100, 110, 120);
+        add(home, SELF_THREADING, 80, 90);
+    }
+
+    private void addTwins() {
+        addMultiple(TWIN, UNIVERSAL, 1.6, 70);
+        addMultiple(TWIN, UNIVERSAL, 2.0, 80);
+        addMultiple(TWIN, UNIVERSAL, 2.5, 75, 80);
+        addMultiple(TWIN, UNIVERSAL, 3.0, 90);
+        addMultiple(TWIN, UNIVERSAL, 4.0, 75, 80, 90, 100);
+        addMultiple(TWIN, UNIVERSAL, 6.0, 100);
+        addMultiple(TWIN, STRETCH, 2.5, 75);
+        addMultiple(TWIN, STRETCH, 4.0, 75, 90);
+        addMultiple(TWIN, JEANS, 4.0, 100);
+        addMultiple(TWIN, METALLIC, 2.5, 80);
+        addMultiple(TWIN, METALLIC, 3.0, 90);
+        addMultiple(TWIN, EMBROIDERY, 2.5, 75);
+        addMultiple(TWIN, EMBROIDERY, 4.0, 75);
+        addMultiple(TRIPLE, UNIVERSAL, 2.5, 80);
+        addMultiple(TRIPLE, UNIVERSAL, 3.0, 80, 90);
+    }
+
+    private void add(NeedleSystem system, NeedleType type, int... nms) {
+        for (int nm : nms) {
+            put(Needle.of(system, type, NeedleSize.ofNm(nm)));
+        }
+    }
+
+    private void addMultiple(NeedleType type, NeedleType point, double spacingMm, int... nms) {
+        for (int nm : nms) {
+            put(new Needle(NeedleSystem.H_130_705, type, NeedleSize.ofNm(nm), Optional.of(new Twin(spacingMm, point))));
+        }
+    }
+
+    private void put(Needle needle) {
+        made.computeIfAbsent(needle.system(), it -> new ArrayList<>()).add(needle);
+    }
+}
