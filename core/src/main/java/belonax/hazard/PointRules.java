@@ -58,7 +58,7 @@ final class PointRules {
                     .when(job -> job.isKnit() && !job.isElasticKnit())
                     .with(point(STRETCH))
                     .because("This knit needs no bigger loop, and the stretch needle's shape is rougher on it."),
-            moves(SKIP, job -> 0.9 + 0.035 * job.stretchPercent())
+            moves(SKIP, job -> 0.9 + 0.018 * job.stretchPercent())
                     .when(Job::isKnit)
                     .with(point(UNIVERSAL, SELF_THREADING, TOPSTITCH, METALLIC, QUILTING, WING))
                     .because(job -> "A plain point carries the knit down with it, and a cloth that gives "
@@ -76,7 +76,7 @@ final class PointRules {
                     .with(point(UNIVERSAL, SELF_THREADING))
                     .atBest(Verdict.CAN_PASS)
                     .because("A universal needle can pass on a stable knit; test it first on a scrap."),
-            moves(SKIP, job -> 0.8 + 0.02 * (job.stretchPercent() - job.plainPointLimitPercent()))
+            moves(SKIP, job -> 0.4 + 0.008 * (job.stretchPercent() - job.plainPointLimitPercent()))
                     .when(job -> job.isKnit() && job.stretchPercent() > job.plainPointLimitPercent())
                     .with(point(UNIVERSAL, SELF_THREADING))
                     .atBest(Verdict.AVOID)
@@ -87,7 +87,7 @@ final class PointRules {
                     .with(point(SHARP, JEANS))
                     .atBest(Verdict.AVOID)
                     .because("A sharp point cuts the yarns of a knit, and every cut can run as a ladder."),
-            moves(SKIP, job -> 0.9 + 0.035 * job.stretchPercent())
+            moves(SKIP, job -> 0.9 + 0.018 * job.stretchPercent())
                     .when(Job::isKnit)
                     .with(point(SHARP, JEANS))
                     .because("A knit closes on the small loop of a plain needle."),

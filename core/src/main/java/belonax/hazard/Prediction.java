@@ -93,7 +93,7 @@ public final class Prediction {
         for (Factor it : factors) {
             double weight = it.weight(job, needle);
             if (Math.abs(weight) >= 0.15) {
-                reasons.add(new Reason(it.hazard(), weight, it.reason(job, needle)));
+                reasons.add(new Reason(it.hazard(), it.part(), weight, it.reason(job, needle)));
             }
         }
     }

@@ -2,16 +2,16 @@ package belonax.hazard;
 
 /** What the stitching is for. */
 public enum Purpose {
-    SEAM("seam"),
-    TOPSTITCH("topstitch line"),
-    HEM("hem"),
-    QUILTING("quilting line"),
+    SEAM("a seam"),
+    TOPSTITCH("a topstitch line"),
+    HEM("a hem"),
+    QUILTING("a quilting line"),
     FREE_MOTION("free-motion work"),
     EMBROIDERY("machine embroidery"),
-    BUTTONHOLE("buttonhole"),
-    DECORATIVE("decorative stitch"),
-    GATHER("gathering line"),
-    OPENWORK("openwork line");
+    BUTTONHOLE("a buttonhole"),
+    DECORATIVE("a decorative stitch"),
+    GATHER("a gathering line"),
+    OPENWORK("an openwork line");
 
     private final String words;
 
@@ -19,7 +19,7 @@ public enum Purpose {
         this.words = words;
     }
 
-    /** Returns it in running text, as in “for a hem”. */
+    /** Returns it in running text with its article, as in “for a hem”. */
     public String words() {
         return words;
     }

@@ -1,6 +1,8 @@
 package belonax.match;
 
+import belonax.hazard.Hazard;
 import belonax.hazard.Hazards;
+import belonax.hazard.Part;
 import belonax.hazard.Prediction;
 import belonax.hazard.Reason;
 import belonax.hazard.Verdict;
@@ -32,6 +34,6 @@ public record Recommendation(Needle needle, Verdict verdict, Prediction predicti
     }
 
     private static Reason provenReason() {
-        return new Reason(belonax.hazard.Hazard.SKIP, -1, PROVEN);
+        return new Reason(Hazard.SKIP, Part.NEEDLE_TYPE, -1, PROVEN);
     }
 }

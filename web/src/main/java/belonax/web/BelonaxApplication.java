@@ -1,0 +1,22 @@
+package belonax.web;
+
+import belonax.web.start.Preflight;
+import belonax.web.start.Refusal;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+
+/** Belonax, from the command line. */
+@SpringBootApplication
+public class BelonaxApplication {
+
+    /** Starts Belonax, or says in one sentence why it cannot. */
+    public static void main(String[] arguments) {
+        try {
+            Preflight.check(System.getProperties(), System.getenv());
+        } catch (Refusal refusal) {
+            System.err.println(refusal.getMessage());
+            System.exit(1);
+        }
+        SpringApplication.run(BelonaxApplication.class, arguments);
+    }
+}

@@ -1,0 +1,64 @@
+package belonax.web.match;
+
+import belonax.cloth.ClothCatalogue;
+import belonax.hazard.Purpose;
+import belonax.hazard.SizeSchool;
+import belonax.machine.MotorPower;
+import belonax.machine.Plate;
+import belonax.match.MatchRequest;
+import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleSystem;
+import belonax.web.shared.api.ApiBody;
+import belonax.web.shared.api.ApiRefusal;
+import belonax.web.shared.api.FabricBody;
+import belonax.web.shared.api.LayersBody;
+import belonax.web.shared.api.NeedleBody;
+import belonax.web.shared.api.ThreadBody;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What {@code POST /match/check} takes: a set-up with the needle that is already in the machine. */
+record CheckBody(
+        @Nullable FabricBody fabric,
+        @Nullable ThreadBody thread,
+        @Nullable Integer layers,
+        @Nullable List<LayersBody> stack,
+        @Nullable Integer crossingLayers,
+        @Nullable Purpose purpose,
+        @Nullable List<NeedleSystem> systems,
+        @Nullable MotorPower machinePower,
+        MatchBody.@Nullable TwinBody twin,
+        @Nullable Plate plate,
+        @Nullable Double stitchWidthMm,
+        @Nullable List<MatchBody.ProvenBody> proven,
+        @Nullable SizeSchool school,
+        @Nullable NeedleBody needle,
+        @Nullable List<NeedleSystem> machineSystems)
+        implements ApiBody {
+
+    /** Returns the job; without machineSystems, systems count. */
+    MatchRequest request(ClothCatalogue catalogue) {
+        return new MatchBody(
+                        fabric,
+                        thread,
+                        layers,
+                        stack,
+                        crossingLayers,
+                        purpose,
+                        machineSystems == null ? systems : machineSystems,
+                        machinePower,
+                        twin,
+                        plate,
+                        stitchWidthMm,
+                        proven,
+                        school)
+                .request(catalogue);
+    }
+
+    NeedleInUse fitted() {
+        if (needle == null) {
+            throw ApiRefusal.missing("needle", "Send the needle that is in the machine: system, type and size.");
+        }
+        return needle.needle("needle");
+    }
+}

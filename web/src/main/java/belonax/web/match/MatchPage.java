@@ -1,0 +1,91 @@
+package belonax.web.match;
+
+import belonax.BadInput;
+import belonax.cloth.ClothCatalogue;
+import belonax.match.MatchRequest;
+import belonax.match.NeedleMatcher;
+import belonax.match.SetupCheck;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.SewingRoom;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The Match stop. Reads the sentence from the address, asks the core, shows the answer; decides nothing. */
+@Controller
+class MatchPage {
+    private final NeedleMatcher matcher;
+    private final SetupCheck check;
+    private final ClothCatalogue cloths;
+    private final SewingRoom room;
+    private final Layout layout;
+
+    MatchPage(NeedleMatcher matcher, SetupCheck check, ClothCatalogue cloths, SewingRoom room, Layout layout) {
+        this.matcher = matcher;
+        this.check = check;
+        this.cloths = cloths;
+        this.room = room;
+        this.layout = layout;
+    }
+
+    @GetMapping("/match")
+    String answer(
+            MatchForm.Typed typed,
+            @RequestParam(required = false) Optional<UUID> done,
+            @RequestParam(required = false) Optional<String> notice,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        Optional<MachineNow> machine =
+                Optional.ofNullable(typed.machine()).flatMap(room::find).or(() -> layout.onTheTable(request));
+        MatchForm form = MatchForm.of(typed, machine);
+        layout.addTo(model, Optional.of(Stop.MATCH), machine);
+        model.addAttribute("sentence", Sentence.of(form, cloths, machine, layout.machines()));
+        model.addAttribute("address", form.address());
+        model.addAttribute("places", machine.map(MachineNow::places).orElse(List.of()));
+        model.addAttribute("done", done.filter(room::canUndo).orElse(null));
+        model.addAttribute("notice", notice.map(MatchPage::sentence).orElse(null));
+        try {
+            MatchRequest asked = form.request(cloths, machine.map(MachineNow::machine));
+            model.addAttribute(
+                    "match",
+                    MatchView.of(
+                            matcher.match(asked),
+                            machine.flatMap(MachineNow::fitted).map(it -> check.check(asked, it.needle()))));
+        } catch (BadInput refused) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            model.addAttribute("problems", refused.problems());
+        }
+        return "match/page";
+    }
+
+    /** The cloths that fit the words typed so far. */
+    @GetMapping("/match/cloths")
+    String cloths(MatchForm.Typed typed, HttpServletRequest request, Model model) {
+        Optional<MachineNow> machine = layout.onTheTable(request);
+        model.addAttribute("sentence", Sentence.of(MatchForm.of(typed, machine), cloths, machine, layout.machines()));
+        return "match/sentence :: cloths";
+    }
+
+    private static @Nullable String sentence(String notice) {
+        return switch (notice) {
+            case "changed" ->
+                "The needle was changed in another window, so nothing was recorded here. The strip shows what is in"
+                        + " the machine now: is that what you see?";
+            case "undone" -> "Taken back: the strip shows what is in the machine again.";
+            case "later" -> "That change cannot be taken back by itself, because a needle was changed after it.";
+            case "refused" -> "That needle does not go into this machine, so nothing was recorded.";
+            default -> null;
+        };
+    }
+}

@@ -1,0 +1,235 @@
+package belonax.web.match;
+
+import belonax.hazard.Hazard;
+import belonax.hazard.Hazards;
+import belonax.hazard.Reason;
+import belonax.hazard.Verdict;
+import belonax.match.Conflict;
+import belonax.match.Match;
+import belonax.match.Recommendation;
+import belonax.match.SetupCheck.Checked;
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.thread.SewingThread;
+import belonax.web.shared.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** The answer as the page shows it: the answer first, then why, then numbers. */
+record MatchView(
+        String lead,
+        String needle,
+        String code,
+        Verdict verdict,
+        List<ReasonShown> reasons,
+        List<ReasonShown> furtherReasons,
+        List<HazardRow> hazards,
+        @Nullable FittedShown fitted,
+        @Nullable Conflict conflict,
+        List<PortraitShown> portraits,
+        SizeRuler ruler,
+        String start,
+        String startNotes,
+        List<RuledOutShown> ruledOut,
+        String ruledOutWords,
+        List<String> warnings,
+        NeedleChosen chosen,
+        SewingThread thread,
+        boolean alreadyIn) {
+
+    private static final int REASONS_FIRST = 3;
+    private static final int PORTRAITS = 3;
+    private static final double BAR_PX_PER_CHANCE = 128;
+
+    /** One reason: which hazard, which way, and the sentence. */
+    record ReasonShown(String heading, boolean raises, String text) {}
+
+    /** One hazard, for the needle that is advised and for the one in the machine now. */
+    record HazardRow(String words, Chance advised, @Nullable Chance fitted) {}
+
+    /** A chance as a bar with a number. */
+    record Chance(String words, double barPx, boolean isHigh) {
+        static Chance of(double chance) {
+            return new Chance(words(chance), Math.max(2, Math.min(64, BAR_PX_PER_CHANCE * chance)), chance >= 0.15);
+        }
+
+        private static String words(double chance) {
+            long inHundred = Math.round(chance * 100);
+            return inHundred == 0 ? "< 1 in 100" : inHundred + " in 100";
+        }
+    }
+
+    /** The needle in the machine now, judged for this job. */
+    record FittedShown(String words, Verdict verdict, String why) {
+        static FittedShown of(Checked checked) {
+            String words = checked.fitted().needle().words();
+            String why = switch (checked.verdict()) {
+                case GOOD -> Words.capital(words) + " in the machine is good enough for this.";
+                case CAN_PASS -> Words.capital(words) + " in the machine can pass: "
+                        + checked.sentences().get(0);
+                case AVOID -> Words.capital(words) + " in the machine will not do: "
+                        + checked.sentences().get(0);
+            };
+            return new FittedShown(words, checked.verdict(), why);
+        }
+    }
+
+    /** A needle drawn, with its name and verdict. */
+    record PortraitShown(NeedlePortrait drawing, String name, String size, String verdict, boolean isBest) {}
+
+    /** A kind of needle that must not be used on this cloth. */
+    record RuledOutShown(String name, String why) {}
+
+    /** The advised needle, as the form that fits it names it. */
+    record NeedleChosen(
+            String system,
+            NeedleType type,
+            int nm,
+            @Nullable Double spacingMm,
+            @Nullable NeedleType point) {
+        static NeedleChosen of(Needle it) {
+            return new NeedleChosen(
+                    it.system().label(),
+                    it.type(),
+                    it.size().nm(),
+                    it.twin().map(twin -> twin.spacingMm()).orElse(null),
+                    it.twin().map(twin -> twin.point()).orElse(null));
+        }
+    }
+
+    static MatchView of(Match match, Optional<Checked> fitted) {
+        Recommendation best = match.best();
+        boolean alreadyIn = fitted.filter(
+                        it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
+                .isPresent();
+        List<ReasonShown> reasons =
+                ofTheNeedleFirst(best.reasons()).map(MatchView::shown).toList();
+        return new MatchView(
+                lead(match, alreadyIn),
+                name(best.needle()),
+                best.needle().code(),
+                best.verdict(),
+                reasons.subList(0, Math.min(REASONS_FIRST, reasons.size())),
+                reasons.subList(Math.min(REASONS_FIRST, reasons.size()), reasons.size()),
+                rows(best.hazards(), fitted.map(it -> it.judged().hazards())),
+                fitted.map(FittedShown::of).orElse(null),
+                match.conflict().orElse(null),
+                portraits(match),
+                SizeRuler.of(match.clothWindow(), match.threadWindow()),
+                start(match),
+                match.stitch().note() + " " + match.startingDial().note(),
+                match.ruledOut().stream()
+                        .map(it -> new RuledOutShown(Words.capital(it.type().words()), it.why()))
+                        .toList(),
+                ruledOutWords(match),
+                match.warnings(),
+                NeedleChosen.of(best.needle()),
+                match.job().thread(),
+                alreadyIn);
+    }
+
+    private static String lead(Match match, boolean alreadyIn) {
+        String article = "aeiou".indexOf(match.best().needle().point().words().charAt(0)) >= 0 ? "an" : "a";
+        if (alreadyIn) {
+            return "Keep the";
+        }
+        return switch (match.best().verdict()) {
+            case GOOD -> "Fit " + article;
+            case CAN_PASS -> "Nearest is " + article;
+            case AVOID -> "Better not. Nearest is " + article;
+        };
+    }
+
+    private static String name(Needle needle) {
+        String kind = needle.twin()
+                .map(it -> it.point().words() + " " + needle.type().words() + " needle " + Words.mm(it.spacingMm())
+                        + " mm")
+                .orElse(needle.type().words() + " needle");
+        return kind + ", " + needle.size();
+    }
+
+    /** What speaks for or against this needle stands before what any needle would meet on this cloth. */
+    private static Stream<Reason> ofTheNeedleFirst(List<Reason> reasons) {
+        return Stream.concat(
+                reasons.stream().filter(MatchView::isOfTheNeedle), reasons.stream().filter(it -> !isOfTheNeedle(it)));
+    }
+
+    private static boolean isOfTheNeedle(Reason reason) {
+        return switch (reason.part()) {
+            case NEEDLE_TYPE, NEEDLE_SIZE, NEEDLE_WEAR -> true;
+            case THREAD, CLOTH, STITCH, MACHINE -> false;
+        };
+    }
+
+    private static ReasonShown shown(Reason reason) {
+        String what = switch (reason.hazard()) {
+            case SKIP -> "skips";
+            case SHRED -> "fraying";
+            case BREAK -> "breaking";
+            case MARK -> "holes";
+            case PUCKER -> "pucker";
+        };
+        String little = Math.abs(reason.weight()) < 0.5 ? " a little" : "";
+        return new ReasonShown(what + (reason.raises() ? " up" : " down") + little, reason.raises(), reason.text());
+    }
+
+    private static List<HazardRow> rows(Hazards advised, Optional<Hazards> fitted) {
+        return Stream.of(Hazard.SKIP, Hazard.MARK, Hazard.SHRED, Hazard.PUCKER, Hazard.BREAK)
+                .map(it -> new HazardRow(
+                        it == Hazard.MARK ? "holes" : it.words(),
+                        Chance.of(advised.of(it)),
+                        fitted.map(now -> Chance.of(now.of(it))).orElse(null)))
+                .toList();
+    }
+
+    /** The best needle, then the best of other types; the last place goes to a usual mistake where fewer would do. */
+    private static List<PortraitShown> portraits(Match match) {
+        List<PortraitShown> shown = new ArrayList<>();
+        List<NeedleType> seen = new ArrayList<>();
+        for (Recommendation it : match.recommendations()) {
+            if (shown.size() < PORTRAITS && !seen.contains(it.needle().point())) {
+                seen.add(it.needle().point());
+                shown.add(portrait(it.needle(), it.verdict(), shown.isEmpty()));
+            }
+        }
+        boolean universalRuledOut = match.ruledOut().stream().anyMatch(it -> it.type() == NeedleType.UNIVERSAL);
+        if (universalRuledOut && match.best().needle().system() == NeedleSystem.H_130_705) {
+            Needle mistake = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
+            shown = new ArrayList<>(shown.subList(0, Math.min(PORTRAITS - 1, shown.size())));
+            shown.add(portrait(mistake, Verdict.AVOID, false));
+        }
+        return shown;
+    }
+
+    private static PortraitShown portrait(Needle needle, Verdict verdict, boolean isBest) {
+        String name = Words.capital(needle.point().words())
+                + (needle.type().isMultiple() ? " " + needle.type().words() : "");
+        return new PortraitShown(NeedlePortrait.of(needle), name, needle.size().toString(), verdict.words(), isBest);
+    }
+
+    private static String start(Match match) {
+        String width =
+                match.stitch().widthMm() > 0 ? ", " + Words.mm(match.stitch().widthMm()) + " mm wide" : "";
+        return Words.capital(match.stitch().kind().words()) + " stitch "
+                + Words.mm(match.stitch().lengthMm()) + " mm" + width
+                + " · " + match.foot().pressure().words() + " pressure, "
+                + match.foot().kind() + " · start the dial near "
+                + Words.number(match.startingDial().likely());
+    }
+
+    private static String ruledOutWords(Match match) {
+        List<String> names =
+                match.ruledOut().stream().map(it -> it.type().words()).toList();
+        if (names.isEmpty()) {
+            return "";
+        }
+        String last = names.get(names.size() - 1);
+        String list = names.size() == 1 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " and " + last;
+        return Words.capital(list) + (names.size() == 1 ? " needle" : " needles") + " ruled out: why";
+    }
+}

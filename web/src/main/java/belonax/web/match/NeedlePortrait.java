@@ -1,0 +1,72 @@
+package belonax.web.match;
+
+import belonax.needle.Needle;
+import belonax.needle.NeedleOutline;
+import belonax.needle.NeedleOutline.Place;
+import belonax.needle.NeedleOutline.Slot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A needle drawn to scale from the front and from the side, in millimetres.
+ *
+ * @param viewBox the part that is shown: the lower blade with eye, scarf and point
+ */
+record NeedlePortrait(
+        String viewBox,
+        int widthPx,
+        int heightPx,
+        List<String> fronts,
+        List<Slot> eyes,
+        List<Slot> grooves,
+        String side,
+        double scaleBarFromMm,
+        double scaleBarYMm) {
+
+    /** Pixels a millimetre takes, so that every needle on a page is drawn to one scale. */
+    private static final int PX_PER_MM = 20;
+
+    private static final double TOP_MM = 29.6;
+    private static final double HEIGHT_MM = 14.6;
+    private static final double SINGLE_WIDTH_MM = 5.6;
+    private static final double FRONT_MM = 1.9;
+    private static final double SIDE_FROM_RIGHT_MM = 1.2;
+
+    static NeedlePortrait of(Needle needle) {
+        NeedleOutline outline = NeedleOutline.of(needle);
+        double widthMm = SINGLE_WIDTH_MM + needle.spacingMm();
+        List<Double> middles = middles(needle);
+        return new NeedlePortrait(
+                String.format(Locale.ROOT, "0 %.1f %.1f %.1f", TOP_MM, widthMm, HEIGHT_MM),
+                (int) Math.round(widthMm * PX_PER_MM),
+                (int) Math.round(HEIGHT_MM * PX_PER_MM),
+                middles.stream().map(it -> path(outline.front(), it)).toList(),
+                middles.stream().map(it -> moved(outline.eye(), it)).toList(),
+                middles.stream().map(it -> moved(outline.groove(), it)).toList(),
+                path(outline.side(), widthMm - SIDE_FROM_RIGHT_MM),
+                widthMm - 2,
+                TOP_MM + HEIGHT_MM - 0.2);
+    }
+
+    private static List<Double> middles(Needle needle) {
+        List<Double> middles = new ArrayList<>();
+        for (int i = 0; i < needle.count(); i++) {
+            middles.add(FRONT_MM + needle.spacingMm() * i / Math.max(1, needle.count() - 1));
+        }
+        return middles;
+    }
+
+    private static Slot moved(Slot slot, double byMm) {
+        return new Slot(slot.xMm() + byMm, slot.yMm(), slot.widthMm(), slot.heightMm());
+    }
+
+    private static String path(List<Place> outline, double middleMm) {
+        StringBuilder path = new StringBuilder();
+        for (Place it : outline) {
+            path.append(path.isEmpty() ? 'M' : 'L')
+                    .append(String.format(Locale.ROOT, "%.3f %.3f", it.xMm() + middleMm, it.yMm()));
+        }
+        return path.append('Z').toString();
+    }
+}

@@ -1,0 +1,55 @@
+package belonax.web.match;
+
+import belonax.hazard.SizeWindow;
+import belonax.needle.NeedleSize;
+import java.util.List;
+
+/** Both size windows on one ruler, in pixels of its own drawing. */
+record SizeRuler(List<Tick> ticks, Bar cloth, Bar thread, Bar both, boolean meet, String words) {
+    private static final double LEFT_PX = 112;
+    private static final double PX_PER_NM = 5.2;
+    private static final double OVERHANG_PX = 7;
+
+    /** One size with both numbers. */
+    record Tick(double x, int nm, int trade, boolean suitsBoth) {}
+
+    /** A window as a bar. */
+    record Bar(double x, double width) {}
+
+    static SizeRuler of(SizeWindow cloth, SizeWindow thread) {
+        boolean meet = cloth.meets(thread);
+        SizeWindow both =
+                meet ? new SizeWindow(later(cloth.min(), thread.min()), earlier(cloth.max(), thread.max())) : cloth;
+        List<Tick> ticks = NeedleSize.LADDER.stream()
+                .map(it -> new Tick(x(it), it.nm(), it.trade(), meet && both.contains(it)))
+                .toList();
+        return new SizeRuler(
+                ticks,
+                bar(cloth, OVERHANG_PX),
+                bar(thread, OVERHANG_PX),
+                bar(both, 2 * OVERHANG_PX),
+                meet,
+                words(cloth, thread));
+    }
+
+    private static String words(SizeWindow cloth, SizeWindow thread) {
+        return "cloth asks " + cloth + ", thread fits " + thread;
+    }
+
+    private static Bar bar(SizeWindow window, double overhang) {
+        double from = x(window.min()) - overhang;
+        return new Bar(from, x(window.max()) + overhang - from);
+    }
+
+    private static double x(NeedleSize size) {
+        return LEFT_PX + (size.nm() - NeedleSize.NM_60.nm()) * PX_PER_NM;
+    }
+
+    private static NeedleSize later(NeedleSize a, NeedleSize b) {
+        return a.compareTo(b) >= 0 ? a : b;
+    }
+
+    private static NeedleSize earlier(NeedleSize a, NeedleSize b) {
+        return a.compareTo(b) <= 0 ? a : b;
+    }
+}

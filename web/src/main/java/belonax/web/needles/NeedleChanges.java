@@ -1,0 +1,113 @@
+package belonax.web.needles;
+
+import belonax.BadInput;
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.needle.Twin;
+import belonax.thread.Build;
+import belonax.thread.Fibre;
+import belonax.thread.Quality;
+import belonax.thread.SewingThread;
+import belonax.thread.Tex;
+import belonax.web.shared.room.ChangedMeanwhile;
+import belonax.web.shared.room.SewingRoom;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.View;
+import org.springframework.web.servlet.view.RedirectView;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/** Records that a needle was changed, and takes a change back. Leads back to the page that asked. */
+@Controller
+class NeedleChanges {
+    private final SewingRoom room;
+
+    NeedleChanges(SewingRoom room) {
+        this.room = room;
+    }
+
+    /** What a page sends when its needle is fitted. */
+    record FitForm(
+            String machine,
+            int place,
+            String system,
+            NeedleType type,
+            int nm,
+            @Nullable Double spacingMm,
+            @Nullable NeedleType point,
+            @Nullable Double tex,
+            @Nullable Fibre fibre,
+            @Nullable Build build,
+            @Nullable UUID out0,
+            @Nullable UUID out1,
+            @Nullable UUID out2,
+            String back) {
+
+        /** Returns the needle that the page showed in the place that was pressed. */
+        Optional<UUID> expectedOut() {
+            return Optional.ofNullable(place == 0 ? out0 : place == 1 ? out1 : out2);
+        }
+
+        Needle needle() {
+            Optional<Twin> twin =
+                    spacingMm == null || point == null ? Optional.empty() : Optional.of(new Twin(spacingMm, point));
+            return new Needle(NeedleSystem.of(system), type, NeedleSize.ofNm(nm), twin);
+        }
+
+        Optional<SewingThread> thread() {
+            if (tex == null || fibre == null || build == null) {
+                return Optional.empty();
+            }
+            return Optional.of(
+                    new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), Quality.GOOD, false));
+        }
+    }
+
+    @PostMapping("/needles/fit")
+    View fit(@ModelAttribute FitForm form) {
+        try {
+            UUID action = room.fit(form.machine(), form.place(), form.needle(), form.thread(), form.expectedOut());
+            return back(form.back(), "done", action.toString());
+        } catch (ChangedMeanwhile e) {
+            return back(form.back(), "notice", "changed");
+        } catch (BadInput e) {
+            return back(form.back(), "notice", "refused");
+        }
+    }
+
+    @PostMapping("/needles/undo")
+    View undo(@RequestParam UUID action, @RequestParam String back) {
+        try {
+            room.undo(action);
+            return back(back, "notice", "undone");
+        } catch (ChangedMeanwhile | BadInput e) {
+            return back(back, "notice", "later");
+        }
+    }
+
+    /** Only ever leads to a page of ours: what is sent along counts as a query, never as an address. */
+    private static View back(String back, String name, String value) {
+        String query = Optional.ofNullable(
+                        UriComponentsBuilder.fromUriString(back).build().getQuery())
+                .orElse("");
+        String address = UriComponentsBuilder.fromPath("/match")
+                .query(query)
+                .replaceQueryParam("done")
+                .replaceQueryParam("notice")
+                .replaceQueryParam(name, value)
+                .build()
+                .toUriString();
+        RedirectView view = new RedirectView(address);
+        view.setExpandUriTemplateVariables(false);
+        view.setPropagateQueryParams(false);
+        return view;
+    }
+}

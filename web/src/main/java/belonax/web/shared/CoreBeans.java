@@ -1,0 +1,39 @@
+package belonax.web.shared;
+
+import belonax.cloth.ClothCatalogue;
+import belonax.match.NeedleMatcher;
+import belonax.match.SetupCheck;
+import java.time.Clock;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The core's parts, and the time and ids that it does not take for itself. */
+@Configuration
+class CoreBeans {
+    @Bean
+    ClothCatalogue clothCatalogue() {
+        return ClothCatalogue.standard();
+    }
+
+    @Bean
+    NeedleMatcher needleMatcher() {
+        return NeedleMatcher.standard();
+    }
+
+    @Bean
+    SetupCheck setupCheck(NeedleMatcher matcher) {
+        return new SetupCheck(matcher);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    @Bean
+    Supplier<UUID> ids() {
+        return UUID::randomUUID;
+    }
+}

@@ -1,0 +1,68 @@
+package belonax.web.shared;
+
+import belonax.web.shared.api.PlainWords;
+import belonax.web.shared.api.ProblemDocuments;
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.boot.web.servlet.error.ErrorController;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** What is answered when no other answer could be given. It never shows the inside of the program. */
+@Controller
+class ErrorPage implements ErrorController {
+    private final Layout layout;
+
+    ErrorPage(Layout layout) {
+        this.layout = layout;
+    }
+
+    @RequestMapping(path = "/error", produces = MediaType.TEXT_HTML_VALUE)
+    String page(HttpServletRequest request, Model model) {
+        HttpStatus status = status(request);
+        layout.addTo(model, Optional.empty(), request);
+        model.addAttribute("heading", heading(status));
+        model.addAttribute("advice", advice(status));
+        return "shared/error";
+    }
+
+    @RequestMapping("/error")
+    ResponseEntity<ProblemDetail> document(HttpServletRequest request) {
+        HttpStatus status = status(request);
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDocuments.of(status, PlainWords.of(status), List.of()));
+    }
+
+    private static HttpStatus status(HttpServletRequest request) {
+        Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+        HttpStatus known = code instanceof Integer number ? HttpStatus.resolve(number) : null;
+        return known == null ? HttpStatus.INTERNAL_SERVER_ERROR : known;
+    }
+
+    private static String heading(HttpStatus status) {
+        return switch (status) {
+            case NOT_FOUND -> "There is no such page.";
+            case FORBIDDEN -> "That form has expired.";
+            default -> status.is4xxClientError() ? "That cannot be answered." : "Belonax made a mistake here, not you.";
+        };
+    }
+
+    private static String advice(HttpStatus status) {
+        return switch (status) {
+            case NOT_FOUND -> "Take the thread back to a stop that exists.";
+            case FORBIDDEN -> "Open the page again and send it once more; nothing was changed.";
+            default ->
+                status.is4xxClientError()
+                        ? "Go back, look at what was typed, and try again; nothing was changed."
+                        : "Nothing was stored. Try once more; if it stays, the log in the data folder tells what happened.";
+        };
+    }
+}

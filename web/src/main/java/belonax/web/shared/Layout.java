@@ -1,0 +1,48 @@
+package belonax.web.shared;
+
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.SewingRoom;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import org.springframework.web.util.WebUtils;
+
+/** What stands on every page: the thread path and the machine strip. */
+@Component
+public class Layout {
+    /** Names the cookie that remembers which machine is on the table. */
+    static final String MACHINE_COOKIE = "belonax-machine";
+
+    private final SewingRoom room;
+
+    Layout(SewingRoom room) {
+        this.room = room;
+    }
+
+    /** Adds the layout's parts, with the machine that this browser has on the table. */
+    public void addTo(Model model, Optional<Stop> stop, HttpServletRequest request) {
+        addTo(model, stop, onTheTable(request));
+    }
+
+    /** Adds the layout's parts, with this machine in the strip. */
+    public void addTo(Model model, Optional<Stop> stop, Optional<MachineNow> machine) {
+        model.addAttribute("stops", Arrays.asList(Stop.values()));
+        model.addAttribute("stop", stop.orElse(null));
+        model.addAttribute("strip", MachineStrip.of(machine, machines()));
+    }
+
+    /** Returns the machine that this browser has on the table: the one chosen last, or else the first. */
+    public Optional<MachineNow> onTheTable(HttpServletRequest request) {
+        return Optional.ofNullable(WebUtils.getCookie(request, MACHINE_COOKIE))
+                .flatMap(it -> room.find(it.getValue()))
+                .or(() -> machines().stream().findFirst());
+    }
+
+    /** Returns all machines, in the owner's order. */
+    public List<MachineNow> machines() {
+        return room.machines();
+    }
+}

@@ -1,0 +1,68 @@
+package belonax.web.shared;
+
+import belonax.needle.NeedleInUse;
+import belonax.thread.SewingThread;
+import belonax.web.shared.room.MachineNow;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** What the strip shows: which machine, which needles are in it and how worn, which thread, the last balance. */
+public record MachineStrip(
+        @Nullable String machineId,
+        String machine,
+        String standsAt,
+        List<NeedleShown> needles,
+        String thread,
+        String dial,
+        List<Choice> choices) {
+
+    /**
+     * One needle place.
+     *
+     * @param wornPercent for the bar, 0 to 100
+     */
+    public record NeedleShown(String place, String words, String worn, int wornPercent, boolean isWorn) {}
+
+    /** A machine that can be put on the table. */
+    public record Choice(String id, String name, String standsAt, boolean isChosen) {}
+
+    static MachineStrip of(Optional<MachineNow> machine, List<MachineNow> all) {
+        List<Choice> choices = all.stream()
+                .map(it -> new Choice(
+                        it.id(),
+                        it.machine().name(),
+                        it.standsAt(),
+                        machine.map(MachineNow::id).equals(Optional.of(it.id()))))
+                .toList();
+        return machine.map(it -> new MachineStrip(
+                        it.id(),
+                        it.machine().name(),
+                        it.standsAt(),
+                        it.places().stream()
+                                .map(place -> shown(place, it.places().size() > 1))
+                                .toList(),
+                        it.thread().map(SewingThread::words).orElse("not told yet"),
+                        it.dial().isPresent() ? "dial " + Words.number(it.dial().getAsDouble()) : "not yet",
+                        choices))
+                .orElseGet(() -> new MachineStrip(null, "No machine yet", "", List.of(), "", "", choices));
+    }
+
+    private static NeedleShown shown(MachineNow.Place place, boolean several) {
+        String label = several ? Words.capital(place.name()) : "In the machine";
+        return place.fitted()
+                .map(it -> shown(label, it.needle()))
+                .orElseGet(() -> new NeedleShown(label, "no needle", "", 0, false));
+    }
+
+    private static NeedleShown shown(String label, NeedleInUse needle) {
+        double share = needle.effectiveHours() / NeedleInUse.WORN_HOURS;
+        return new NeedleShown(
+                label,
+                Words.capital(needle.needle().words()),
+                String.format(Locale.ROOT, "worn %.1f of %.0f h", needle.effectiveHours(), NeedleInUse.WORN_HOURS),
+                (int) Math.round(100 * Math.min(1, share)),
+                share >= 1 || needle.struck());
+    }
+}

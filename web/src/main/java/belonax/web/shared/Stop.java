@@ -1,0 +1,28 @@
+package belonax.web.shared;
+
+/** A stop on the thread path, in the order of the work. A stop is listed here when it is built. */
+public enum Stop {
+    MATCH("Match", "which needle?", "/match");
+
+    private final String words;
+    private final String question;
+    private final String path;
+
+    Stop(String words, String question, String path) {
+        this.words = words;
+        this.question = question;
+        this.path = path;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String question() {
+        return question;
+    }
+
+    public String path() {
+        return path;
+    }
+}

@@ -1,0 +1,38 @@
+package belonax.web.shared;
+
+import belonax.web.shared.room.SewingRoom;
+import java.time.Duration;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseCookie;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Puts another machine on the table. The browser remembers it, so that a tablet may look at another one. */
+@Controller
+class TablePage {
+    private final SewingRoom room;
+
+    TablePage(SewingRoom room) {
+        this.room = room;
+    }
+
+    @PostMapping("/table")
+    ResponseEntity<Void> put(@RequestParam("machine") String machineId) {
+        HttpHeaders headers = new HttpHeaders();
+        headers.add(HttpHeaders.LOCATION, "/match");
+        room.find(machineId)
+                .ifPresent(it -> headers.add(
+                        HttpHeaders.SET_COOKIE,
+                        ResponseCookie.from(Layout.MACHINE_COOKIE, it.id())
+                                .httpOnly(true)
+                                .sameSite("Strict")
+                                .path("/")
+                                .maxAge(Duration.ofDays(365))
+                                .build()
+                                .toString()));
+        return new ResponseEntity<>(headers, HttpStatus.SEE_OTHER);
+    }
+}

@@ -1,0 +1,29 @@
+package belonax.web.shared;
+
+import java.util.Locale;
+
+/** How numbers and names are written on pages. */
+public final class Words {
+    private static final String[] QUARTERS = {"", "¼", "½", "¾"};
+
+    private Words() {}
+
+    /** Returns a dial's number with quarters as fractions, such as 3¾. */
+    public static String number(double value) {
+        long quarters = Math.round(value * 4);
+        long whole = Math.floorDiv(quarters, 4);
+        String fraction = QUARTERS[(int) Math.floorMod(quarters, 4L)];
+        return whole == 0 && !fraction.isEmpty() ? fraction : whole + fraction;
+    }
+
+    /** Returns a length in millimetres without needless decimals, such as 2.5 or 3. */
+    public static String mm(double value) {
+        return value == Math.rint(value)
+                ? String.format(Locale.ROOT, "%.0f", value)
+                : String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    public static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,144 @@
+package belonax.web.shared.room;
+
+import belonax.thread.Build;
+import belonax.thread.Fibre;
+import belonax.thread.Quality;
+import belonax.thread.SewingThread;
+import belonax.thread.Tex;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.hibernate.annotations.Immutable;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
+
+/** Something that happened. Never rewritten: a mistake is taken back by a later event that names its action. */
+@Entity
+@Immutable
+@Table(name = "event")
+class Event {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long seq;
+
+    private UUID actionId = new UUID(0, 0);
+    private Instant at = Instant.EPOCH;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private EventKind kind = EventKind.SEWN;
+
+    private @Nullable String machineId;
+    private @Nullable Integer place;
+    private @Nullable UUID needleId;
+    private @Nullable Double effectiveHours;
+    private @Nullable Double tex;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable Fibre fibre;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable Build build;
+
+    private @Nullable Double dial;
+    private @Nullable UUID undoes;
+
+    /** For Hibernate. */
+    protected Event() {}
+
+    private Event(EventKind kind, UUID actionId, Instant at) {
+        this.kind = kind;
+        this.actionId = actionId;
+        this.at = at;
+    }
+
+    static Event needleOut(UUID action, Instant at, String machineId, int place, UUID needleId) {
+        return atPlace(EventKind.NEEDLE_OUT, action, at, machineId, place, needleId);
+    }
+
+    static Event needleIn(UUID action, Instant at, String machineId, int place, UUID needleId) {
+        return atPlace(EventKind.NEEDLE_IN, action, at, machineId, place, needleId);
+    }
+
+    static Event sewn(UUID action, Instant at, String machineId, int place, UUID needleId, double effectiveHours) {
+        Event event = atPlace(EventKind.SEWN, action, at, machineId, place, needleId);
+        event.effectiveHours = effectiveHours;
+        return event;
+    }
+
+    static Event threaded(UUID action, Instant at, String machineId, SewingThread thread) {
+        Event event = new Event(EventKind.THREADED, action, at);
+        event.machineId = machineId;
+        event.tex = thread.tex().value();
+        event.fibre = thread.fibre();
+        event.build = thread.build();
+        return event;
+    }
+
+    static Event balanced(UUID action, Instant at, String machineId, double dial) {
+        Event event = new Event(EventKind.BALANCED, action, at);
+        event.machineId = machineId;
+        event.dial = dial;
+        return event;
+    }
+
+    static Event undone(UUID action, Instant at, UUID undoes) {
+        Event event = new Event(EventKind.UNDONE, action, at);
+        event.undoes = undoes;
+        return event;
+    }
+
+    private static Event atPlace(EventKind kind, UUID action, Instant at, String machineId, int place, UUID needleId) {
+        Event event = new Event(kind, action, at);
+        event.machineId = machineId;
+        event.place = place;
+        event.needleId = needleId;
+        return event;
+    }
+
+    UUID actionId() {
+        return actionId;
+    }
+
+    Instant at() {
+        return at;
+    }
+
+    EventKind kind() {
+        return kind;
+    }
+
+    Optional<String> machineId() {
+        return Optional.ofNullable(machineId);
+    }
+
+    Optional<Integer> place() {
+        return Optional.ofNullable(place);
+    }
+
+    Optional<UUID> needleId() {
+        return Optional.ofNullable(needleId);
+    }
+
+    OptionalDouble dial() {
+        return dial == null ? OptionalDouble.empty() : OptionalDouble.of(dial);
+    }
+
+    Optional<SewingThread> thread() {
+        if (tex == null || fibre == null || build == null) {
+            return Optional.empty();
+        }
+        return Optional.of(new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), Quality.GOOD, false));
+    }
+}

@@ -1,0 +1,23 @@
+package belonax.web.shared.room;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface MachineRepository extends Repository<MachineEntity, String> {
+    MachineEntity save(MachineEntity machine);
+
+    List<MachineEntity> findAllByOrderByPosition();
+
+    Optional<MachineEntity> findById(String id);
+
+    long count();
+
+    /** Reads a machine and keeps every other change to it waiting until this one is done. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select m from MachineEntity m where m.id = :id")
+    Optional<MachineEntity> findAndHold(String id);
+}

@@ -1,0 +1,194 @@
+package belonax.web.shared.room;
+
+import belonax.BadInput;
+import belonax.machine.Machine;
+import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
+import belonax.thread.SewingThread;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Tells what is in which machine now, and records what happens to it. */
+@Service
+public class SewingRoom {
+    private static final Set<EventKind> NEEDLE_MOVES = Set.of(EventKind.NEEDLE_IN, EventKind.NEEDLE_OUT);
+    private static final Limit ONE = Limit.of(1);
+
+    private final MachineRepository machines;
+    private final NeedleRepository needles;
+    private final EventRepository events;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    SewingRoom(
+            MachineRepository machines,
+            NeedleRepository needles,
+            EventRepository events,
+            Clock clock,
+            Supplier<UUID> ids) {
+        this.machines = machines;
+        this.needles = needles;
+        this.events = events;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /** Returns all machines as they are now, in the owner's order. */
+    @Transactional(readOnly = true)
+    public List<MachineNow> machines() {
+        return machines.findAllByOrderByPosition().stream().map(this::now).toList();
+    }
+
+    /** Returns one machine as it is now, if there is one with this short name. */
+    @Transactional(readOnly = true)
+    public Optional<MachineNow> find(String machineId) {
+        return machines.findById(machineId).map(this::now);
+    }
+
+    /**
+     * Records that a new needle was fitted, which one came out for it, and which thread is on the machine now.
+     *
+     * @param expectedOut the needle that the sewist saw in this place; empty when it was empty
+     * @return the action, by which it can be taken back
+     * @throws BadInput if there is no such machine or place, or it does not list the needle's system
+     * @throws ChangedMeanwhile if another needle is in that place by now
+     */
+    @Transactional
+    public UUID fit(
+            String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
+        Machine machine = hold(machineId).machine();
+        BadInput.unless(
+                place >= 0 && place < machine.needlePlaces().size(),
+                "place",
+                () -> machine.name() + " has no such place for a needle. Choose one of "
+                        + String.join(", ", machine.needlePlaces()) + ".");
+        BadInput.unless(
+                machine.systems().contains(needle.system()),
+                "system",
+                () -> machine.name() + " does not list " + needle.system().label()
+                        + ", and a needle of another system can" + " strike. Choose one that its manual names.");
+        Optional<Event> inNow = needleIn(machineId, place);
+        refuseIfChanged(machine, inNow, expectedOut);
+        return record(machineId, place, needle, thread, inNow);
+    }
+
+    /**
+     * Takes an action back by a counter-event.
+     *
+     * @throws BadInput if there is no such action
+     * @throws ChangedMeanwhile if something later rests on it
+     */
+    @Transactional
+    public void undo(UUID action) {
+        List<Event> toUndo = events.findByActionIdOrderBySeq(action);
+        BadInput.unless(!toUndo.isEmpty(), "action", () -> "There is no such change to take back.");
+        toUndo.stream().flatMap(it -> it.machineId().stream()).findFirst().ifPresent(this::hold);
+        if (events.existsByUndoes(action)) {
+            return; // Pressed twice: it is taken back already.
+        }
+        for (Event it : toUndo) {
+            refuseIfNotNewest(it);
+        }
+        events.save(Event.undone(ids.get(), now(), action));
+    }
+
+    /** Tells whether an action can still be taken back. */
+    @Transactional(readOnly = true)
+    public boolean canUndo(UUID action) {
+        return events.existsByActionId(action) && !events.existsByUndoes(action);
+    }
+
+    private UUID record(
+            String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<Event> inNow) {
+        UUID action = ids.get();
+        Instant at = now();
+        inNow.flatMap(Event::needleId)
+                .ifPresent(out -> events.save(Event.needleOut(action, at, machineId, place, out)));
+        NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), needle));
+        events.save(Event.needleIn(action, at, machineId, place, stored.id()));
+        thread.filter(it -> !thread(machineId).equals(Optional.of(it)))
+                .ifPresent(it -> events.save(Event.threaded(action, at, machineId, it)));
+        return action;
+    }
+
+    private static void refuseIfChanged(Machine machine, Optional<Event> inNow, Optional<UUID> expectedOut) {
+        if (!inNow.flatMap(Event::needleId).equals(expectedOut)) {
+            throw new ChangedMeanwhile(
+                    "The needle in " + machine.name()
+                            + " was changed in another window. Look at the strip: is what it shows what you see in the machine?");
+        }
+    }
+
+    private void refuseIfNotNewest(Event event) {
+        boolean isMove = NEEDLE_MOVES.contains(event.kind());
+        if (isMove && event.machineId().isPresent() && event.place().isPresent()) {
+            List<Event> newest =
+                    events.newestAtPlace(event.machineId().get(), event.place().get(), NEEDLE_MOVES, ONE);
+            if (!newest.isEmpty() && !newest.get(0).actionId().equals(event.actionId())) {
+                throw new ChangedMeanwhile(
+                        "A needle was changed after that, so it cannot be taken back by itself. Take the later change back"
+                                + " first.");
+            }
+        }
+    }
+
+    private MachineEntity hold(String machineId) {
+        return machines.findAndHold(machineId)
+                .orElseThrow(() -> new BadInput("machine", "There is no such machine. Choose one in the strip."));
+    }
+
+    private MachineNow now(MachineEntity entity) {
+        Machine machine = entity.machine();
+        List<MachineNow.Place> places = new ArrayList<>();
+        for (int i = 0; i < machine.needlePlaces().size(); i++) {
+            places.add(new MachineNow.Place(i, machine.needlePlaces().get(i), fitted(entity.id(), i)));
+        }
+        return new MachineNow(entity.id(), entity.standsAt(), machine, places, thread(entity.id()), dial(entity.id()));
+    }
+
+    private Optional<Event> needleIn(String machineId, int place) {
+        return events.newestAtPlace(machineId, place, NEEDLE_MOVES, ONE).stream()
+                .findFirst()
+                .filter(it -> it.kind() == EventKind.NEEDLE_IN);
+    }
+
+    private Optional<MachineNow.Fitted> fitted(String machineId, int place) {
+        return needleIn(machineId, place)
+                .flatMap(event -> event.needleId()
+                        .flatMap(needles::findById)
+                        .map(it -> new MachineNow.Fitted(
+                                it.id(),
+                                new NeedleInUse(
+                                        it.needle(),
+                                        events.effectiveHours(it.id()),
+                                        events.strike(it.id(), ONE).isPresent()),
+                                event.at())));
+    }
+
+    private Optional<SewingThread> thread(String machineId) {
+        return events.newestOfMachine(machineId, EventKind.THREADED, ONE).stream()
+                .findFirst()
+                .flatMap(Event::thread);
+    }
+
+    private OptionalDouble dial(String machineId) {
+        return events.newestOfMachine(machineId, EventKind.BALANCED, ONE).stream()
+                .map(Event::dial)
+                .findFirst()
+                .orElse(OptionalDouble.empty());
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(java.time.temporal.ChronoUnit.MILLIS);
+    }
+}

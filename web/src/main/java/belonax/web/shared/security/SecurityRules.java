@@ -1,0 +1,59 @@
+package belonax.web.shared.security;
+
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.provisioning.InMemoryUserDetailsManager;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may ask what, and what a browser may do with the answer. */
+@Configuration
+public class SecurityRules {
+    /** Nothing runs, loads or is sent anywhere but here; no inline script or style. */
+    public static final String CONTENT_SECURITY_POLICY = "default-src 'none'; script-src 'self'; style-src 'self';"
+            + " img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; form-action 'self';"
+            + " base-uri 'none'; frame-ancestors 'none'";
+
+    /** Calls that compute and store nothing, so they need no token. */
+    private static final String[] COMPUTING = {"/api/v1/match", "/api/v1/match/check"};
+
+    @Bean
+    SecurityFilterChain rules(HttpSecurity http) throws Exception {
+        return http.authorizeHttpRequests(it -> it.anyRequest().permitAll())
+                .csrf(it -> it.csrfTokenRepository(tokens()).ignoringRequestMatchers(COMPUTING))
+                .sessionManagement(it -> it.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(AbstractHttpConfigurer::disable)
+                .formLogin(AbstractHttpConfigurer::disable)
+                .httpBasic(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .headers(it -> it.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
+                .build();
+    }
+
+    /** Nobody logs in, so there are no users; without this bean a password would be made up and logged. */
+    @Bean
+    UserDetailsService noUsers() {
+        return new InMemoryUserDetailsManager();
+    }
+
+    @Bean
+    FilterRegistrationBean<KnownHostsOnly> knownHostsOnly() {
+        FilterRegistrationBean<KnownHostsOnly> bean = new FilterRegistrationBean<>(new KnownHostsOnly());
+        bean.setOrder(Ordered.HIGHEST_PRECEDENCE);
+        return bean;
+    }
+
+    private static CookieCsrfTokenRepository tokens() {
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieCustomizer(it -> it.httpOnly(true).sameSite("Strict").path("/"));
+        return tokens;
+    }
+}
