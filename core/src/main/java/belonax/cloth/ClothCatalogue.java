@@ -81,7 +81,7 @@ public final class ClothCatalogue {
     }
 
     /**
-     * Returns the cloths that fit every word, those whose own name starts with the words first. Words may be parts of a
+     * Returns the cloths that fit every word, those whose own name holds most of the words first. Words may be parts of a
      * name or a property: {@code stretch}, {@code coated}, {@code sheer}, {@code knit}.
      */
     public List<Cloth> search(String words) {
@@ -90,7 +90,7 @@ public final class ClothCatalogue {
                 Stream.of(wanted.split("\\s+")).filter(it -> !it.isEmpty()).toList();
         return byId.values().stream()
                 .filter(it -> parts.stream().allMatch(part -> wordsOf(it).contains(part)))
-                .sorted(Comparator.comparingInt(it -> rank(it.name(), wanted)))
+                .sorted(Comparator.comparingLong(it -> rank(it.name(), wanted, parts)))
                 .toList();
     }
 
@@ -98,9 +98,12 @@ public final class ClothCatalogue {
         return wordsToFind.getOrDefault(cloth.id(), "");
     }
 
-    private static int rank(String name, String wanted) {
+    /** Lower for a name that holds more of the words, and lowest for one that begins with them. */
+    private static long rank(String name, String wanted, List<String> parts) {
         String lower = name.toLowerCase(Locale.ROOT);
-        return lower.startsWith(wanted) ? 0 : lower.contains(wanted) ? 1 : 2;
+        return lower.startsWith(wanted)
+                ? -1
+                : parts.stream().filter(it -> !lower.contains(it)).count();
     }
 
     private void addRow(String line, int number) {

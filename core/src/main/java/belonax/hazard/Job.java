@@ -9,8 +9,10 @@ import belonax.cloth.Trait;
 import belonax.machine.MotorPower;
 import belonax.machine.Plate;
 import belonax.needle.Needle;
+import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.thread.SewingThread;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -33,6 +35,7 @@ public final class Job {
     private final double stitchWidthMm;
     private final int crossingLayers;
     private final SizeSchool school;
+    private final List<NeedleSystem> systems;
 
     private final double resistingGsm;
     private final double threadDiameterMm;
@@ -61,6 +64,7 @@ public final class Job {
         stitchWidthMm = it.stitchWidthMm;
         crossingLayers = it.crossingLayers == 0 ? stack.layers() : it.crossingLayers;
         school = it.school;
+        systems = it.systems;
         knit = stack.any(cloth -> cloth.structure() == Structure.KNIT);
         hide = stack.has(Structure.HIDE);
         film = stack.has(Structure.FILM);
@@ -124,6 +128,11 @@ public final class Job {
 
     public SizeSchool school() {
         return school;
+    }
+
+    /** Returns the needle systems that the machine lists, the usual one first. */
+    public List<NeedleSystem> systems() {
+        return systems;
     }
 
     /** Returns the weight that counts against the blade in g/m², with a stabiliser where the stitching is dense. */
@@ -277,6 +286,7 @@ public final class Job {
         private double stitchWidthMm;
         private int crossingLayers;
         private SizeSchool school = SizeSchool.INTERSECT;
+        private List<NeedleSystem> systems = List.of(NeedleSystem.H_130_705);
 
         private Builder(Stack stack, SewingThread thread) {
             this.stack = stack;
@@ -340,6 +350,20 @@ public final class Job {
 
         public Builder school(SizeSchool value) {
             school = value;
+            return this;
+        }
+
+        /**
+         * Tells which needle systems the machine lists, the usual one first.
+         *
+         * @throws BadInput if there is none, or more than 12
+         */
+        public Builder systems(List<NeedleSystem> value) {
+            BadInput.unless(
+                    !value.isEmpty() && value.size() <= 12,
+                    "systems",
+                    () -> "Name the needle systems that the machine takes, such as 130/705 H: 1 to 12 of them.");
+            systems = value.stream().distinct().toList();
             return this;
         }
 

@@ -9,9 +9,11 @@ import static belonax.hazard.Hazard.SKIP;
 import belonax.machine.MotorPower;
 import belonax.machine.Plate;
 import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleType;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** What the motor can pierce and the plate lets through. Source: docs/craft.md, "Machine" and "Clearance". */
 final class MachineRules {
@@ -24,6 +26,15 @@ final class MachineRules {
     private MachineRules() {}
 
     static final List<Factor> ALL = List.of(
+            moves(BREAK, (job, it) -> isListed(job, it) ? 0 : 4.5)
+                    .of(Part.MACHINE)
+                    .atBest(Verdict.AVOID)
+                    .because((job, it) -> it.needle().system() + " is not on this machine's list ("
+                            + job.systems().stream().map(String::valueOf).collect(Collectors.joining(", "))
+                            + "): its eye meets the hook in another place, and it can strike. Take it out."),
+            moves(SKIP, (job, it) -> isListed(job, it) ? 0 : 3.5)
+                    .of(Part.MACHINE)
+                    .because("A needle of another system brings its loop past the hook too high or too low."),
             moves(BREAK, job -> 0.6 + 0.8 * Math.log(job.resistingGsm() / LABOURS_FROM_GSM))
                     .when(job -> job.power() == MotorPower.LIGHT && job.resistingGsm() >= LABOURS_FROM_GSM)
                     .of(Part.MACHINE)
@@ -67,6 +78,10 @@ final class MachineRules {
                     .because(
                             "On this machine the flat does not face the back, so several needles would stand one behind"
                                     + " the other; only its manual can allow it."));
+
+    private static boolean isListed(Job job, NeedleInUse it) {
+        return job.systems().contains(it.needle().system());
+    }
 
     /** Returns the room that a needle needs from side to side: stitch, spacing, blade, and half a millimetre each side. */
     static double travelMm(Job job, Needle needle) {

@@ -1,6 +1,5 @@
 package belonax.hazard;
 
-import static belonax.hazard.Factor.lowers;
 import static belonax.hazard.Factor.moves;
 import static belonax.hazard.Hazard.BREAK;
 import static belonax.hazard.Hazard.MARK;
@@ -24,28 +23,26 @@ final class SizeRules {
     private SizeRules() {}
 
     static final List<Factor> ALL = List.of(
-            lowers(BREAK, 0.3)
-                    .with(it -> !isWing(it))
-                    .when(job -> !job.windowsMissEachOther(0.40))
+            moves(BREAK, (job, it) -> !isWing(it) && isInside(job, it) ? -0.3 : 0)
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) ->
-                            job.clothWindow().sizes().contains(it.needle().size())
-                                    ? it.needle().size() + " suits " + grams(job)
-                                            + " g/m² under the foot: this cloth asks for "
-                                            + job.clothWindow().sizes() + "."
-                                    : "Thread and cloth leave sizes that suit both: "
-                                            + job.clothWindow().sizes() + " for the cloth."),
+                    .because((job, it) -> it.needle().size() + " suits " + grams(job)
+                            + " g/m² under the foot: this cloth asks for "
+                            + job.clothWindow().sizes() + "."),
             moves(BREAK, (job, it) -> school(job) * slope(tooThinBySteps(job, it), 0.35, 0.95))
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> it.needle().size() + " is thin for " + grams(job)
-                            + " g/m² under the foot: the cloth bends it."),
+                    .because((job, it) -> isInside(job, it)
+                            ? it.needle().size() + " is at the thin end of what this cloth asks for."
+                            : it.needle().size() + " is thin for " + grams(job)
+                                    + " g/m² under the foot: the cloth bends it."),
             moves(SKIP, (job, it) -> school(job) * slope(tooThinBySteps(job, it), 0.20, 0.60))
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "A blade that " + grams(job) + " g/m² bends aside misses the hook."),
             moves(MARK, (job, it) -> school(job) * slope(tooThickBySteps(job, it), 0.40, 0.95))
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> it.needle().size() + " leaves bigger holes than a cloth asking for "
-                            + job.clothWindow().sizes() + " can close."),
+                    .because((job, it) -> isInside(job, it)
+                            ? it.needle().size() + " is at the thick end of what this cloth asks for."
+                            : it.needle().size() + " leaves bigger holes than a cloth asking for "
+                                    + job.clothWindow().sizes() + " can close."),
             moves(PUCKER, (job, it) -> school(job) * slope(tooThickBySteps(job, it), 0.25, 0.50))
                     .of(Part.NEEDLE_SIZE)
                     .because("A blade thicker than the cloth asks for pushes it into a pucker."),
@@ -73,6 +70,10 @@ final class SizeRules {
 
     private static boolean isWing(NeedleInUse it) {
         return it.needle().point() == NeedleType.WING;
+    }
+
+    private static boolean isInside(Job job, NeedleInUse it) {
+        return job.clothWindow().sizes().contains(it.needle().size());
     }
 
     private static double school(Job job) {

@@ -25,14 +25,14 @@ public record ThreadWindow(double minNm, double maxNm) {
 
     static ThreadWindow of(SewingThread thread, double eyeWidthShare) {
         double diameterMm = thread.diameterMm();
-        double fills = thread.isMonofilament() ? STIFF_FILLS_BLADE : FILLS_BLADE;
         return new ThreadWindow(
-                COMFORT * diameterMm / eyeWidthShare * 100, Math.max(LARGEST_AT_LEAST_NM, diameterMm / fills * 100));
+                COMFORT * diameterMm / eyeWidthShare * 100,
+                Math.max(LARGEST_AT_LEAST_NM, diameterMm / fills(thread) * 100));
     }
 
-    /** Returns the smallest blade that still sews, with some shredding, in hundredths of a millimetre. */
-    public double tightestNm() {
-        return minNm * TIGHTEST / COMFORT;
+    /** Returns the diameter in millimetres from which such a thread fills the hole of this blade. */
+    public static double diameterFillingMm(SewingThread thread, NeedleSize blade) {
+        return fills(thread) * blade.bladeMm();
     }
 
     /** Returns the smallest and the largest standard size inside; the nearest one where none lies inside. */
@@ -48,5 +48,9 @@ public record ThreadWindow(double minNm, double maxNm) {
             }
         }
         return new SizeWindow(smallest, largest.compareTo(smallest) < 0 ? smallest : largest);
+    }
+
+    private static double fills(SewingThread thread) {
+        return thread.isMonofilament() ? STIFF_FILLS_BLADE : FILLS_BLADE;
     }
 }

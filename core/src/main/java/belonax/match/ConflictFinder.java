@@ -90,8 +90,8 @@ final class ConflictFinder {
             return Optional.of("Take a finer thread: up to tex " + tex + " fits a " + cloth.max()
                     + ". A heavy thread can still be shown outside with a normal one on the bobbin.");
         }
-        double ratio = job.threadDiameterMm() / (job.threadWindow(STANDARD_EYE).maxNm() / 100);
-        long tex = (long) Math.ceil(job.thread().texAtDiameter(cloth.min().bladeMm() * ratio));
+        double diameterMm = ThreadWindow.diameterFillingMm(job.thread(), cloth.min());
+        long tex = (long) Math.ceil(job.thread().texAtDiameter(diameterMm));
         return Optional.of(
                 "Take a thicker thread: from tex " + tex + " up it fills the hole of a " + cloth.min() + ".");
     }

@@ -11,11 +11,10 @@ import java.util.Optional;
 /**
  * A question to the matcher.
  *
- * @param systems the needle systems that the machine lists, the usual one first; never empty, at most 12
  * @param twin asks for a needle with several points instead of a single one
  * @param proven set-ups that sewed a clean strip on this very cloth, at most 40
  */
-public record MatchRequest(Job job, List<NeedleSystem> systems, Optional<TwinWish> twin, List<Proven> proven) {
+public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven) {
 
     /**
      * A set-up that worked here before.
@@ -50,29 +49,25 @@ public record MatchRequest(Job job, List<NeedleSystem> systems, Optional<TwinWis
     }
 
     public MatchRequest {
-        systems = systems.stream().distinct().toList();
         proven = List.copyOf(proven);
-        BadInput.unless(
-                !systems.isEmpty() && systems.size() <= 12,
-                "systems",
-                () -> "Name the needle system that the machine takes, such as 130/705 H.");
         BadInput.unless(proven.size() <= 40, "proven", () -> "Name at most 40 proven set-ups.");
     }
 
-    /** Asks for a single needle of the usual home system, with nothing proven. */
+    /** Asks for a single needle, with nothing proven. */
     public static MatchRequest of(Job job) {
-        return new MatchRequest(job, List.of(NeedleSystem.H_130_705), Optional.empty(), List.of());
-    }
-
-    public MatchRequest withSystems(List<NeedleSystem> newSystems) {
-        return new MatchRequest(job, newSystems, twin, proven);
+        return new MatchRequest(job, Optional.empty(), List.of());
     }
 
     public MatchRequest withTwin(TwinWish wish) {
-        return new MatchRequest(job, systems, Optional.of(wish), proven);
+        return new MatchRequest(job, Optional.of(wish), proven);
     }
 
     public MatchRequest withProven(List<Proven> setups) {
-        return new MatchRequest(job, systems, twin, setups);
+        return new MatchRequest(job, twin, setups);
+    }
+
+    /** Returns the needle systems that the machine lists, the usual one first. */
+    public List<NeedleSystem> systems() {
+        return job.systems();
     }
 }

@@ -1,10 +1,9 @@
 package belonax.match;
 
 import belonax.hazard.Prediction;
+import belonax.hazard.Reason;
 import belonax.hazard.Verdict;
 import belonax.needle.NeedleInUse;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -29,16 +28,8 @@ public final class SetupCheck {
     public Checked check(MatchRequest request, NeedleInUse fitted) {
         Candidates candidates = matcher.candidates(request);
         Recommendation best = new Ranking(candidates).best().get(0);
-        Prediction prediction = candidates.outlook().with(fitted);
-        boolean fitsMachine = request.systems().contains(fitted.needle().system());
-        Recommendation judged = judge(candidates, prediction);
-        Verdict verdict = fitsMachine ? judged.verdict() : Verdict.AVOID;
-        return new Checked(
-                fitted,
-                verdict,
-                judged,
-                fitsMachine ? Optional.empty() : Optional.of(wrongSystem(request, fitted)),
-                better(best, verdict, judged));
+        Recommendation judged = judge(candidates, candidates.outlook().with(fitted));
+        return new Checked(fitted, judged, better(best, judged));
     }
 
     private static Recommendation judge(Candidates candidates, Prediction prediction) {
@@ -55,38 +46,30 @@ public final class SetupCheck {
                 proven.isProven());
     }
 
-    private static Optional<Recommendation> better(Recommendation best, Verdict verdict, Recommendation judged) {
-        boolean helps = best.verdict().compareTo(verdict) < 0
-                || verdict == Verdict.AVOID
+    private static Optional<Recommendation> better(Recommendation best, Recommendation judged) {
+        boolean helps = best.verdict().compareTo(judged.verdict()) < 0
+                || judged.verdict() == Verdict.AVOID
                 || best.expectedHarm() + CLEARLY_BETTER < judged.expectedHarm();
-        return verdict != Verdict.GOOD && helps ? Optional.of(best) : Optional.empty();
-    }
-
-    private static String wrongSystem(MatchRequest request, NeedleInUse fitted) {
-        return fitted.needle().system().label() + " is not on this machine's list ("
-                + String.join(
-                        ", ", request.systems().stream().map(it -> it.label()).toList())
-                + "): its eye meets the hook in another place, and it can strike. Take it out.";
+        return judged.verdict() != Verdict.GOOD && helps ? Optional.of(best) : Optional.empty();
     }
 
     /**
      * The judgement.
      *
-     * @param wrongSystem why it does not belong into this machine at all, if so
      * @param better what to fit instead, where that is clearly better
      */
-    public record Checked(
-            NeedleInUse fitted,
-            Verdict verdict,
-            Recommendation judged,
-            Optional<String> wrongSystem,
-            Optional<Recommendation> better) {
+    public record Checked(NeedleInUse fitted, Recommendation judged, Optional<Recommendation> better) {
+        public Verdict verdict() {
+            return judged.verdict();
+        }
 
-        /** Returns why in whole sentences, the weightiest first; a wrong system stands before everything. */
-        public List<String> sentences() {
-            return new ArrayList<>(Stream.concat(
-                            wrongSystem.stream(), judged.reasons().stream().map(it -> it.text()))
-                    .toList());
+        /** Returns the sentence that matters most: what limits the verdict, or else what moves the harm most. */
+        public String why() {
+            return Stream.concat(
+                            judged.isProven() ? Stream.empty() : judged.prediction().limitReasons().stream(),
+                            judged.reasons().stream().map(Reason::text))
+                    .findFirst()
+                    .orElse("Nothing speaks against it.");
         }
     }
 }

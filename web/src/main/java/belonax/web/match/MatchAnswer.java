@@ -18,7 +18,6 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What {@code POST /match} answers; the names are the contract's. */
@@ -143,15 +142,10 @@ record MatchAnswer(
             @Nullable RecommendationAnswer better) {
 
         static CheckAnswer of(SetupCheck.Checked checked) {
-            Stream<ReasonAnswer> wrongSystem = checked.wrongSystem().stream()
-                    .map(it -> new ReasonAnswer("break", ReasonAnswer.Direction.RAISES, it));
             return new CheckAnswer(
                     checked.verdict(),
                     HazardsAnswer.of(checked.judged().hazards()),
-                    Stream.concat(
-                                    wrongSystem,
-                                    checked.judged().reasons().stream().map(ReasonAnswer::of))
-                            .toList(),
+                    checked.judged().reasons().stream().map(ReasonAnswer::of).toList(),
                     checked.better()
                             .map(it -> RecommendationAnswer.of(null, it))
                             .orElse(null));

@@ -47,7 +47,7 @@ record MatchBody(
     record ProvenBody(@Nullable NeedleType type, @Nullable NeedleSize size) {}
 
     MatchRequest request(ClothCatalogue catalogue) {
-        return new MatchRequest(job(catalogue), usedSystems(), wish(), provenSetups());
+        return new MatchRequest(job(catalogue), wish(), provenSetups());
     }
 
     private Job job(ClothCatalogue catalogue) {
@@ -56,6 +56,7 @@ record MatchBody(
         }
         Job.Builder job = Job.sewing(StackBody.stack(fabric, layers, stack, catalogue), thread.thread("thread"))
                 .purpose(Objects.requireNonNullElse(purpose, Purpose.SEAM))
+                .systems(usedSystems())
                 .power(Objects.requireNonNullElse(machinePower, MotorPower.NORMAL))
                 .plate(Objects.requireNonNullElse(plate, Plate.ZIGZAG))
                 .stitchWidthMm(Objects.requireNonNullElse(stitchWidthMm, 0.0))

@@ -10,7 +10,6 @@ import belonax.hazard.SizeSchool;
 import belonax.machine.Machine;
 import belonax.machine.Plate;
 import belonax.match.MatchRequest;
-import belonax.needle.NeedleSystem;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
@@ -122,8 +121,7 @@ record MatchForm(
             job.crossingLayers(whole("crossing", crossing));
         }
         machine.ifPresent(it -> onMachine(job, it));
-        List<NeedleSystem> systems = machine.map(Machine::systems).orElse(List.of(NeedleSystem.H_130_705));
-        return new MatchRequest(job.build(), systems, wish(), List.of());
+        return new MatchRequest(job.build(), wish(), List.of());
     }
 
     /** Returns the address that holds this sentence. */
@@ -148,7 +146,10 @@ record MatchForm(
     }
 
     private static void onMachine(Job.Builder job, Machine machine) {
-        job.power(machine.power()).plate(machine.plate()).twinsAllowed(machine.takesTwins());
+        job.systems(machine.systems())
+                .power(machine.power())
+                .plate(machine.plate())
+                .twinsAllowed(machine.takesTwins());
         if (machine.plate() == Plate.ZIGZAG) {
             job.slotMm(machine.slotMm());
         }

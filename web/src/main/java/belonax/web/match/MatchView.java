@@ -70,10 +70,8 @@ record MatchView(
             String words = checked.fitted().needle().words();
             String why = switch (checked.verdict()) {
                 case GOOD -> Words.capital(words) + " in the machine is good enough for this.";
-                case CAN_PASS -> Words.capital(words) + " in the machine can pass: "
-                        + checked.sentences().get(0);
-                case AVOID -> Words.capital(words) + " in the machine will not do: "
-                        + checked.sentences().get(0);
+                case CAN_PASS -> Words.capital(words) + " in the machine can pass: " + checked.why();
+                case AVOID -> Words.capital(words) + " in the machine will not do: " + checked.why();
             };
             return new FittedShown(words, checked.verdict(), why);
         }
@@ -156,7 +154,8 @@ record MatchView(
     /** What speaks for or against this needle stands before what any needle would meet on this cloth. */
     private static Stream<Reason> ofTheNeedleFirst(List<Reason> reasons) {
         return Stream.concat(
-                reasons.stream().filter(MatchView::isOfTheNeedle), reasons.stream().filter(it -> !isOfTheNeedle(it)));
+                reasons.stream().filter(MatchView::isOfTheNeedle),
+                reasons.stream().filter(it -> !isOfTheNeedle(it)));
     }
 
     private static boolean isOfTheNeedle(Reason reason) {

@@ -149,7 +149,7 @@ final class StrictJson {
                                 .map(NeedleSystem::label)
                                 .collect(Collectors.joining(", "))
                         + "."
-                : given + " Send a number without quotation marks.";
+                : given + (e.getTargetType() == String.class ? " Send a text." : " Send another kind of value.");
     }
 
     private static String hint(JsonMappingException e) {

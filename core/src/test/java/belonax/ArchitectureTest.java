@@ -1,0 +1,73 @@
+package belonax;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** Keeps the order of the core's packages: each may use those above it in ARCHITECTURE.md, never below. */
+@AnalyzeClasses(packages = "belonax", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule PACKAGES_STAND_IN_ORDER = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("words")
+            .definedBy("belonax")
+            .layer("needle")
+            .definedBy("belonax.needle")
+            .layer("thread")
+            .definedBy("belonax.thread")
+            .layer("cloth")
+            .definedBy("belonax.cloth")
+            .layer("machine")
+            .definedBy("belonax.machine")
+            .layer("hazard")
+            .definedBy("belonax.hazard")
+            .layer("match")
+            .definedBy("belonax.match")
+            .whereLayer("needle")
+            .mayOnlyAccessLayers("words")
+            .whereLayer("thread")
+            .mayOnlyAccessLayers("words", "needle")
+            .whereLayer("cloth")
+            .mayOnlyAccessLayers("words", "needle", "thread")
+            .whereLayer("machine")
+            .mayOnlyAccessLayers("words", "needle", "thread", "cloth")
+            .whereLayer("hazard")
+            .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine")
+            .whereLayer("match")
+            .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard")
+            .ensureAllClassesAreContainedInArchitecture()
+            .because("a package without a place in the order has no rights yet");
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("belonax.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule PURE_JAVA = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "belonax..",
+                    "java.lang..",
+                    "java.util..",
+                    "java.io..",
+                    "java.nio.charset..",
+                    "org.jspecify.annotations..")
+            .because("the core knows no framework, no clock and no database");
+
+    @ArchTest
+    static final ArchRule NO_OWN_CHANCE_OR_TIME = com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses()
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.util.Random")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(Math.class, "random");
+}
