@@ -32,6 +32,11 @@
   }, true);
 
   document.addEventListener('change', (event) => {
+    // Words that only search the list do not change the sentence.
+    if (event.target.id === 'find') {
+      event.stopPropagation();
+      return;
+    }
     const part = event.target.closest && event.target.closest('details.part');
     lastPart = part ? part.id : null;
   }, true);

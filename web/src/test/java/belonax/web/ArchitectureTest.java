@@ -1,0 +1,74 @@
+package belonax.web;
+
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackage;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** Keeps the stops apart and the controllers thin. */
+@AnalyzeClasses(packages = "belonax", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule STOPS_DO_NOT_KNOW_EACH_OTHER = slices().matching("belonax.web.(*)..")
+            .should()
+            .notDependOnEachOther()
+            .ignoreDependency(resideInAPackage("belonax.web.."), resideInAPackage("belonax.web.shared.."))
+            .because("what three stops use moves to shared, and nothing else is used by two");
+
+    @ArchTest
+    static final ArchRule SHARED_KNOWS_NO_STOP = noClasses()
+            .that()
+            .resideInAPackage("belonax.web.shared..")
+            .should()
+            .dependOnClassesThat(resideInAPackage("belonax.web..").and(resideOutsideOfPackage("belonax.web.shared..")));
+
+    @ArchTest
+    static final ArchRule THE_CORE_KNOWS_NO_WEB = noClasses()
+            .that()
+            .resideOutsideOfPackage("belonax.web..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("belonax.web..");
+
+    @ArchTest
+    static final ArchRule CONTROLLERS_COMPUTE_NOTHING = noClasses()
+            .that()
+            .areMetaAnnotatedWith("org.springframework.stereotype.Controller")
+            .or()
+            .areAnnotatedWith("org.springframework.stereotype.Controller")
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.lang.Math")
+            .orShould()
+            .dependOnClassesThat()
+            .haveNameMatching(".*Repository|belonax\\..*Entity|.*EntityManager|.*JdbcTemplate")
+            .orShould()
+            .dependOnClassesThat()
+            .haveNameMatching("java\\.util\\.stream\\.(Double|Int|Long)Stream")
+            .because("they read, call the core once, and translate");
+
+    @ArchTest
+    static final ArchRule ENTITIES_STAY_AT_HOME = classes()
+            .that()
+            .areAnnotatedWith("jakarta.persistence.Entity")
+            .should()
+            .bePackagePrivate()
+            .because("they become core values at the edge of their package");
+
+    @ArchTest
+    static final ArchRule TIME_COMES_FROM_THE_CLOCK = noClasses()
+            .that()
+            .haveSimpleNameNotEndingWith("CoreBeans")
+            .should()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(java.util.UUID.class, "randomUUID");
+}

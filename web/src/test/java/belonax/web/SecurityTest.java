@@ -1,0 +1,135 @@
+package belonax.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import belonax.web.shared.room.SewingRoom;
+import belonax.web.shared.security.SecurityRules;
+import java.io.IOException;
+import java.net.Socket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.core.env.Environment;
+import org.springframework.test.context.ActiveProfiles;
+
+/** What a stranger on the same computer, or a page elsewhere, cannot do. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@ActiveProfiles({"test", "demo"})
+class SecurityTest {
+    private final HttpClient client = HttpClient.newHttpClient();
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private SewingRoom room;
+
+    @Autowired
+    private Environment environment;
+
+    @Test
+    void listens_on_the_loopback_address_only() {
+        assertThat(environment.getProperty("server.address")).isEqualTo("127.0.0.1");
+    }
+
+    @Test
+    void a_host_that_is_not_this_computer_is_refused() throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", port)) {
+            socket.getOutputStream()
+                    .write("GET /match HTTP/1.1\r\nHost: elsewhere.example\r\nConnection: close\r\n\r\n"
+                            .getBytes(StandardCharsets.US_ASCII));
+            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+
+            assertThat(answer).startsWith("HTTP/1.1 421").contains("Open it as http://localhost");
+        }
+    }
+
+    @Test
+    void pages_may_run_nothing_but_our_own() throws Exception {
+        HttpResponse<String> page = get("/match");
+
+        assertThat(page.headers().firstValue("Content-Security-Policy"))
+                .hasValue(SecurityRules.CONTENT_SECURITY_POLICY);
+        assertThat(SecurityRules.CONTENT_SECURITY_POLICY)
+                .doesNotContain("unsafe")
+                .doesNotContain("http");
+        assertThat(page.body()).doesNotContain("style=\"").doesNotContainPattern("<script(?![^>]*src=)");
+        assertThat(page.headers().allValues("Set-Cookie"))
+                .allMatch(it -> it.contains("HttpOnly") && it.contains("SameSite=Strict"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/needles/fit", "/needles/undo", "/table"})
+    void a_form_from_elsewhere_changes_nothing(String path) throws Exception {
+        var before = room.machines();
+
+        HttpResponse<String> answer = client.send(
+                HttpRequest.newBuilder(uri(path))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(BodyPublishers.ofString(
+                                "machine=heron&place=0&system=130/705+H&type=JEANS&nm=90&back=/match"))
+                        .build(),
+                BodyHandlers.ofString());
+
+        assertThat(answer.statusCode()).isEqualTo(403);
+        assertThat(room.machines()).isEqualTo(before);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/actuator", "/actuator/env", "/actuator/heapdump", "/h2-console", "/no-such-page"})
+    void what_is_not_offered_is_not_there(String path) throws Exception {
+        HttpResponse<String> answer = get(path);
+
+        assertThat(answer.statusCode()).isEqualTo(404);
+        assertThat(answer.body()).doesNotContain("Exception").doesNotContain("\tat ");
+    }
+
+    @Test
+    void health_is_told_without_details() throws Exception {
+        assertThat(get("/actuator/health").body()).isEqualTo("{\"status\":\"UP\"}");
+    }
+
+    @Test
+    void a_body_over_a_mebibyte_is_refused_even_when_it_comes_in_pieces() throws Exception {
+        byte[] large = "{\"a\":\"%s\"}".formatted("x".repeat(1 << 20)).getBytes(StandardCharsets.UTF_8);
+
+        HttpResponse<String> answer = client.send(
+                HttpRequest.newBuilder(uri("/api/v1/match"))
+                        .header("Content-Type", "application/json")
+                        .POST(BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(large)))
+                        .build(),
+                BodyHandlers.ofString());
+
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.body()).contains("larger than 1 MiB");
+    }
+
+    @Test
+    void the_interface_describes_itself() throws Exception {
+        String description = get("/v3/api-docs").body();
+
+        assertThat(description).contains("/api/v1/match/check", "/api/v1/fabrics/{id}", "machineSystems");
+    }
+
+    private HttpResponse<String> get(String path) throws Exception {
+        return client.send(
+                HttpRequest.newBuilder(uri(path))
+                        .header("Accept", "text/html,*/*")
+                        .build(),
+                BodyHandlers.ofString());
+    }
+
+    private URI uri(String path) {
+        return URI.create("http://localhost:" + port + path);
+    }
+}

@@ -1,0 +1,74 @@
+package belonax.web.match;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.when;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import belonax.web.WebSlice;
+import belonax.web.shared.Layout;
+import belonax.web.shared.room.SewingRoom;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** The page in a sewing room that has no machine yet. */
+@WebMvcTest(MatchPage.class)
+@Import({WebSlice.class, Layout.class})
+class MatchPageTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @MockitoBean
+    private SewingRoom room;
+
+    @BeforeEach
+    void anEmptyRoom() {
+        when(room.machines()).thenReturn(List.of());
+        when(room.find(any())).thenReturn(Optional.empty());
+    }
+
+    @Test
+    void answers_for_any_home_machine_and_offers_nothing_to_fit() throws Exception {
+        mvc.perform(get("/match").param("cloth", "linen-loose").param("purpose", "OPENWORK"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("wing needle, 100/16")))
+                .andExpect(content().string(containsString("a home machine")))
+                .andExpect(content().string(not(containsString("Fit it now"))));
+    }
+
+    @Test
+    void typed_words_are_shown_as_words() throws Exception {
+        mvc.perform(get("/match").param("find", "<script>alert(1)</script>"))
+                .andExpect(content().string(not(containsString("<script>alert"))));
+    }
+
+    @ParameterizedTest(name = "{0}={1}")
+    @CsvSource({
+        "cloth, moonsilk", "layers, 0", "layers, 2.5", "layers, ''", "crossing, 1", "number, 0", "number, thin",
+        "number, 1e400", "numbering, FEET", "fibre, TIN", "purpose, DANCE", "width, -2", "twin, 5", "school, MINE"
+    })
+    void a_part_that_will_not_do_is_refused_with_a_sentence_and_kept(String part, String typed) throws Exception {
+        mvc.perform(get("/match").param(part, typed))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(content().string(containsString("That will not do yet.")));
+    }
+
+    @Test
+    void cloths_are_found_as_one_types() throws Exception {
+        mvc.perform(get("/match/cloths").param("find", "kite"))
+                .andExpect(content().string(containsString("ripstop nylon")))
+                .andExpect(content().string(not(containsString("<html"))));
+    }
+}

@@ -1,0 +1,106 @@
+package belonax.web.needles;
+
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.verifyNoInteractions;
+import static org.mockito.Mockito.when;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import belonax.BadInput;
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.web.WebSlice;
+import belonax.web.shared.room.SewingRoom;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+@WebMvcTest(NeedleChanges.class)
+@Import(WebSlice.class)
+class NeedleChangesTest {
+    private static final UUID OUT = new UUID(1, 2);
+    private static final UUID ACTION = new UUID(3, 4);
+
+    @Autowired
+    private MockMvc mvc;
+
+    @MockitoBean
+    private SewingRoom room;
+
+    @Test
+    void a_fitted_needle_is_recorded_with_the_one_it_replaces() throws Exception {
+        when(room.fit(any(), anyInt(), any(), any(), any())).thenReturn(ACTION);
+
+        mvc.perform(fitForm("/match?cloth=rib&layers=2").with(csrf()))
+                .andExpect(redirectedUrl("/match?cloth=rib&layers=2&done=" + ACTION));
+
+        verify(room)
+                .fit(
+                        eq("heron"),
+                        eq(0),
+                        eq(Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75)),
+                        any(),
+                        eq(Optional.of(OUT)));
+    }
+
+    @Test
+    void a_form_without_its_token_changes_nothing() throws Exception {
+        mvc.perform(fitForm("/match")).andExpect(status().isForbidden());
+
+        verifyNoInteractions(room);
+    }
+
+    @Test
+    void the_way_back_never_leads_elsewhere() throws Exception {
+        when(room.fit(any(), anyInt(), any(), any(), any())).thenReturn(ACTION);
+
+        mvc.perform(fitForm("https://elsewhere.example/x?cloth=rib").with(csrf()))
+                .andExpect(redirectedUrl("/match?cloth=rib&done=" + ACTION));
+    }
+
+    @Test
+    void a_refusal_leads_back_with_a_notice_and_keeps_the_sentence() throws Exception {
+        when(room.fit(any(), anyInt(), any(), any(), any())).thenThrow(new BadInput("system", "Not listed here."));
+
+        mvc.perform(fitForm("/match?cloth=rib").with(csrf()))
+                .andExpect(redirectedUrl("/match?cloth=rib&notice=refused"));
+    }
+
+    @Test
+    void undo_names_the_action() throws Exception {
+        mvc.perform(post("/needles/undo")
+                        .param("action", ACTION.toString())
+                        .param("back", "/match?cloth=rib")
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/match?cloth=rib&notice=undone"));
+
+        verify(room).undo(ACTION);
+    }
+
+    private static MockHttpServletRequestBuilder fitForm(String back) {
+        return post("/needles/fit")
+                .param("machine", "heron")
+                .param("place", "0")
+                .param("system", "130/705 H")
+                .param("type", "STRETCH")
+                .param("nm", "75")
+                .param("tex", "25.0")
+                .param("fibre", "POLYESTER")
+                .param("build", "SPUN")
+                .param("out0", OUT.toString())
+                .param("back", back);
+    }
+}

@@ -1,0 +1,164 @@
+package belonax.web.shared.room;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import belonax.BadInput;
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.thread.SewingThread;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.jdbc.AutoConfigureTestDatabase;
+import org.springframework.boot.test.autoconfigure.orm.jpa.DataJpaTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.ActiveProfiles;
+
+/** The sewing room on the real schema. */
+@DataJpaTest
+@ActiveProfiles({"test", "demo"})
+@AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
+@Import({SewingRoom.class, DemoRoom.class, SewingRoomTest.FixedTime.class})
+class SewingRoomTest {
+    private static final Instant NOW = Instant.parse("2026-11-25T09:30:00Z");
+    private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
+    private static final Optional<SewingThread> TEX_25 = Optional.of(SewingThread.spunPolyester(25));
+
+    @TestConfiguration
+    static class FixedTime {
+        @Bean
+        Clock clock() {
+            return Clock.fixed(NOW, ZoneOffset.UTC);
+        }
+
+        @Bean
+        Supplier<UUID> ids() {
+            SplittableRandom random = new SplittableRandom(11);
+            return () -> new UUID(random.nextLong(), random.nextLong());
+        }
+    }
+
+    @Autowired
+    private SewingRoom room;
+
+    @Autowired
+    private DemoRoom demo;
+
+    @BeforeEach
+    void fillTheRoom() {
+        demo.run(new org.springframework.boot.DefaultApplicationArguments());
+    }
+
+    @Test
+    void the_demo_has_four_machines_and_an_overlocker_with_two_needles() {
+        assertThat(room.machines())
+                .extracting(it -> it.machine().name())
+                .containsExactly("Heron", "Badger", "Old Tin", "Sparrow");
+        assertThat(machine("sparrow").places())
+                .hasSize(2)
+                .allMatch(it -> it.fitted().isPresent());
+        assertThat(machine("heron").fitted().orElseThrow().needle().effectiveHours())
+                .isEqualTo(2.6);
+    }
+
+    @Test
+    void fitting_records_who_went_out_and_who_came_in_and_undo_restores_the_very_state() {
+        MachineNow before = machine("heron");
+
+        UUID action = room.fit("heron", 0, STRETCH_75, Optional.of(SewingThread.spunPolyester(18)), needleIn(before));
+
+        MachineNow after = machine("heron");
+        assertThat(after.fitted().orElseThrow().needle().needle()).isEqualTo(STRETCH_75);
+        assertThat(after.fitted().orElseThrow().needle().effectiveHours()).isZero();
+        assertThat(after.fitted().orElseThrow().since()).isEqualTo(NOW);
+        assertThat(after.thread().orElseThrow().tex().value()).isEqualTo(18);
+        room.undo(action);
+        assertThat(machine("heron")).isEqualTo(before);
+        assertThat(room.canUndo(action)).isFalse();
+    }
+
+    @Test
+    void pressing_undo_twice_changes_nothing_more() {
+        MachineNow before = machine("heron");
+        UUID action = room.fit("heron", 0, STRETCH_75, TEX_25, needleIn(before));
+
+        room.undo(action);
+        room.undo(action);
+
+        assertThat(machine("heron")).isEqualTo(before);
+    }
+
+    @Test
+    void two_windows_that_change_the_same_needle_end_in_one_truth_and_a_sentence() {
+        Optional<UUID> seenByBoth = needleIn(machine("heron"));
+        room.fit("heron", 0, STRETCH_75, TEX_25, seenByBoth);
+
+        assertThatThrownBy(() -> room.fit("heron", 0, STRETCH_75, TEX_25, seenByBoth))
+                .isInstanceOf(ChangedMeanwhile.class)
+                .hasMessageContaining("changed in another window");
+        assertThat(machine("heron").fitted().orElseThrow().needle().needle()).isEqualTo(STRETCH_75);
+    }
+
+    @Test
+    void an_earlier_change_is_not_taken_back_from_under_a_later_one() {
+        UUID first = room.fit("heron", 0, STRETCH_75, TEX_25, needleIn(machine("heron")));
+        room.fit("heron", 0, STRETCH_75, TEX_25, needleIn(machine("heron")));
+
+        assertThatThrownBy(() -> room.undo(first)).isInstanceOf(ChangedMeanwhile.class);
+    }
+
+    @Test
+    void a_needle_of_a_system_that_the_machine_does_not_list_is_refused() {
+        Optional<UUID> left = machine("sparrow").places().get(0).fitted().map(MachineNow.Fitted::needleId);
+
+        assertThatThrownBy(() -> room.fit("sparrow", 0, STRETCH_75, TEX_25, left))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("Sparrow does not list 130/705 H");
+    }
+
+    @Test
+    void the_two_needles_of_an_overlocker_are_changed_one_by_one() {
+        Needle new75 = Needle.of(NeedleSystem.HAX1SP, NeedleType.STRETCH, NeedleSize.NM_75);
+        Optional<UUID> right = machine("sparrow").places().get(1).fitted().map(MachineNow.Fitted::needleId);
+
+        room.fit("sparrow", 1, new75, Optional.empty(), right);
+
+        assertThat(machine("sparrow")
+                        .places()
+                        .get(0)
+                        .fitted()
+                        .orElseThrow()
+                        .needle()
+                        .needle()
+                        .size())
+                .isEqualTo(NeedleSize.NM_90);
+        assertThat(machine("sparrow")
+                        .places()
+                        .get(1)
+                        .fitted()
+                        .orElseThrow()
+                        .needle()
+                        .needle())
+                .isEqualTo(new75);
+    }
+
+    private MachineNow machine(String id) {
+        return room.find(id).orElseThrow();
+    }
+
+    private static Optional<UUID> needleIn(MachineNow machine) {
+        return machine.fitted().map(MachineNow.Fitted::needleId);
+    }
+}

@@ -1,0 +1,66 @@
+package belonax.web.start;
+
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Properties;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class PreflightTest {
+    @TempDir
+    private Path folder;
+
+    @Test
+    void a_free_port_and_a_fresh_folder_pass_and_a_second_belonax_on_it_is_told_so() throws IOException {
+        assertThatCode(() -> check(folder.resolve("own"), String.valueOf(freePort())))
+                .doesNotThrowAnyException();
+
+        assertThatThrownBy(() -> check(folder.resolve("own"), String.valueOf(freePort())))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("Another Belonax has the data folder");
+    }
+
+    @Test
+    void a_taken_port_is_told_with_the_way_out() throws IOException {
+        try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            assertThatThrownBy(() -> check(folder.resolve("b"), String.valueOf(taken.getLocalPort())))
+                    .isInstanceOf(Refusal.class)
+                    .hasMessageContaining("is taken by another program")
+                    .hasMessageContaining("BELONAX_PORT");
+        }
+    }
+
+    @Test
+    void a_folder_that_cannot_be_written_is_told_with_the_way_out() throws IOException {
+        Path file = Files.createFile(folder.resolve("a-file"));
+
+        assertThatThrownBy(() -> check(file.resolve("inside"), "8455"))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("cannot write to its data folder")
+                .hasMessageContaining("BELONAX_HOME");
+    }
+
+    @Test
+    void a_word_for_a_port_is_told() {
+        assertThatThrownBy(() -> check(folder.resolve("c"), "thimble"))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("“thimble” is not a port");
+    }
+
+    private static void check(Path home, String port) {
+        Preflight.check(new Properties(), Map.of("BELONAX_HOME", home.toString(), "BELONAX_PORT", port));
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            return socket.getLocalPort();
+        }
+    }
+}
