@@ -1,11 +1,16 @@
 package belonax.hazard;
 
+import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleType;
+import java.util.EnumSet;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleBiFunction;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One rule of the craft: when it applies, which hazard it moves and by how much in log-odds, the verdict it limits, and
@@ -15,8 +20,10 @@ public final class Factor {
     private final Hazard hazard;
     private final Part part;
     private final Verdict limit;
-    private final boolean ofTheJobAlone;
+    private final boolean asksTheNeedle;
     private final Predicate<Job> onJob;
+    private final Set<NeedleType> points;
+    private final Predicate<Needle> kind;
     private final ToDoubleBiFunction<Job, NeedleInUse> weight;
     private final BiFunction<Job, NeedleInUse, String> reason;
 
@@ -24,8 +31,10 @@ public final class Factor {
         this.hazard = it.hazard;
         this.part = it.part;
         this.limit = it.limit;
-        this.ofTheJobAlone = it.needle == null && !it.weighsNeedle;
+        this.points = it.points;
+        this.asksTheNeedle = it.needle != null || it.weighsNeedle && !it.sameForTheKind;
         this.onJob = it.job;
+        this.kind = it.kind;
         Predicate<NeedleInUse> needle = it.needle;
         ToDoubleBiFunction<Job, NeedleInUse> by = it.weight;
         this.weight = needle == null ? by : (job, n) -> needle.test(n) ? by.applyAsDouble(job, n) : 0;
@@ -65,16 +74,28 @@ public final class Factor {
         return limit;
     }
 
-    /** Tells whether no needle changes it, so that it is worked out once for a job. */
-    boolean isOfTheJobAlone() {
-        return ofTheJobAlone;
+    /** Tells whether size or past of the needle change it; if not, it is worked out once for job and kind of needle. */
+    boolean asksTheNeedle() {
+        return asksTheNeedle;
     }
 
     boolean mayFireOn(Job job) {
         return onJob.test(job);
     }
 
-    /** Returns the log-odds by which it moves its hazard on a job that it may fire on; 0 when it does not fire. */
+    boolean speaksOf(NeedleType point) {
+        return points.contains(point);
+    }
+
+    /** Tells whether it speaks of needles of this kind: of this system, type and point. */
+    boolean speaksOfKindOf(Needle needle) {
+        return speaksOf(needle.point()) && kind.test(needle);
+    }
+
+    /**
+     * Returns the log-odds by which it moves its hazard, for a job that it may fire on and a kind that it speaks of; 0 when
+     * it does not fire.
+     */
     double weight(Job job, NeedleInUse needle) {
         return weight.applyAsDouble(job, needle);
     }
@@ -92,7 +113,10 @@ public final class Factor {
         private Part part = Part.NEEDLE_TYPE;
         private Verdict limit = Verdict.GOOD;
         private Predicate<Job> job = it -> true;
-        private @org.jspecify.annotations.Nullable Predicate<NeedleInUse> needle;
+        private @Nullable Predicate<NeedleInUse> needle;
+        private Set<NeedleType> points = EnumSet.allOf(NeedleType.class);
+        private Predicate<Needle> kind = it -> true;
+        private boolean sameForTheKind;
 
         private Builder(Hazard hazard, ToDoubleBiFunction<Job, NeedleInUse> weight, boolean weighsNeedle) {
             this.hazard = hazard;
@@ -105,6 +129,25 @@ public final class Factor {
             return this;
         }
 
+        /** Applies to needles with one of these points. */
+        Builder withPoint(NeedleType first, NeedleType... others) {
+            points = EnumSet.of(first, others);
+            return this;
+        }
+
+        /** Applies to kinds like this; may ask for nothing but system, type and point. */
+        Builder withKind(Predicate<Needle> condition) {
+            kind = condition;
+            return this;
+        }
+
+        /** Promises that the weight asks for nothing but system, type and point. */
+        Builder sameForTheKind() {
+            sameForTheKind = true;
+            return this;
+        }
+
+        /** Applies to needles like this one, size and past included. */
         Builder with(Predicate<NeedleInUse> condition) {
             needle = condition;
             return this;

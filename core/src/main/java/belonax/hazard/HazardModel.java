@@ -1,7 +1,13 @@
 package belonax.hazard;
 
+import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleType;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -10,6 +16,8 @@ import java.util.stream.Stream;
  */
 public final class HazardModel {
     private final List<Factor> factors;
+    /** For each point the places in the list of the factors that speak of it: sorted beforehand, since matches are many. */
+    private final Map<NeedleType, int[]> speakingOf = new EnumMap<>(NeedleType.class);
 
     /** Returns the model that Belonax uses. */
     public static HazardModel standard() {
@@ -27,6 +35,13 @@ public final class HazardModel {
 
     HazardModel(List<Factor> factors) {
         this.factors = List.copyOf(factors);
+        for (NeedleType point : NeedleType.values()) {
+            speakingOf.put(
+                    point,
+                    IntStream.range(0, factors.size())
+                            .filter(i -> factors.get(i).speaksOf(point))
+                            .toArray());
+        }
     }
 
     public List<Factor> factors() {
@@ -35,7 +50,22 @@ public final class HazardModel {
 
     /** Prepares a job, so that many needles can be tried on it cheaply. */
     public Outlook outlook(Job job) {
-        return new Outlook(job, factors);
+        boolean[] fires = new boolean[factors.size()];
+        for (int i = 0; i < fires.length; i++) {
+            fires[i] = factors.get(i).mayFireOn(job);
+        }
+        return new Outlook(job, this, fires);
+    }
+
+    /** Returns the factors that fire on a job and speak of this kind of needle. */
+    List<Factor> firing(boolean[] fires, Needle kind) {
+        List<Factor> firing = new ArrayList<>();
+        for (int i : speakingOf.getOrDefault(kind.point(), new int[0])) {
+            if (fires[i] && factors.get(i).speaksOfKindOf(kind)) {
+                firing.add(factors.get(i));
+            }
+        }
+        return firing;
     }
 
     /** Returns what to expect of one needle on one job. */

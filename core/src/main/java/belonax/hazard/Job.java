@@ -40,6 +40,8 @@ public final class Job {
     private final double resistingGsm;
     private final double threadDiameterMm;
     private final ClothWindow clothWindow;
+    private final double largestThreadNm;
+    private final boolean standardEyeMisses;
     private final boolean knit;
     private final boolean woven;
     private final boolean hide;
@@ -80,6 +82,8 @@ public final class Job {
         resistingGsm = stack.resistingGsm() + stabiliserGsm();
         threadDiameterMm = thread.diameterMm();
         clothWindow = ClothWindow.of(stack, resistingGsm);
+        largestThreadNm = threadWindow(STANDARD_EYE).maxNm();
+        standardEyeMisses = windowsMissEachOther(STANDARD_EYE);
     }
 
     /** Starts describing a job: an ordinary seam on an ordinary machine. */
@@ -243,8 +247,15 @@ public final class Job {
      * counts only in the work that it is made for.
      */
     boolean windowsMissEachOther(Needle needle) {
-        return windowsMissEachOther(
-                isMadeForThisWork(needle.point()) ? needle.point().eye().widthShare() : STANDARD_EYE);
+        double eye = needle.point().eye().widthShare();
+        return eye == STANDARD_EYE || !isMadeForThisWork(needle.point())
+                ? standardEyeMisses
+                : windowsMissEachOther(eye);
+    }
+
+    /** Returns the largest blade whose hole the thread fills, in hundredths of a millimetre; no eye changes it. */
+    double largestThreadNm() {
+        return largestThreadNm;
     }
 
     /** Tells whether no standard size suits both cloth and thread with an eye of this width, as a share of the blade. */

@@ -27,12 +27,14 @@ final class MachineRules {
 
     static final List<Factor> ALL = List.of(
             moves(BREAK, (job, it) -> isListed(job, it) ? 0 : 4.5)
+                    .sameForTheKind()
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
                     .because((job, it) -> it.needle().system() + " is not on this machine's list ("
                             + job.systems().stream().map(String::valueOf).collect(Collectors.joining(", "))
                             + "): its eye meets the hook in another place, and it can strike. Take it out."),
             moves(SKIP, (job, it) -> isListed(job, it) ? 0 : 3.5)
+                    .sameForTheKind()
                     .of(Part.MACHINE)
                     .because("A needle of another system brings its loop past the hook too high or too low."),
             moves(BREAK, job -> 0.6 + 0.8 * Math.log(job.resistingGsm() / LABOURS_FROM_GSM))
@@ -50,7 +52,7 @@ final class MachineRules {
                     .because("A strong motor goes through without stalling on the hump."),
             raises(BREAK, 5.0)
                     .when(job -> job.plate() == Plate.STRAIGHT)
-                    .with(it -> it.needle().type().isMultiple() || it.needle().point() == NeedleType.WING)
+                    .withKind(it -> it.type().isMultiple() || it.point() == NeedleType.WING)
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
                     .because("The straight-stitch plate has one round hole: this needle would strike it."),
@@ -72,7 +74,7 @@ final class MachineRules {
                             job.slotMm().orElse(0))),
             raises(BREAK, 2.0)
                     .when(job -> !job.twinsAllowed())
-                    .with(it -> it.needle().type().isMultiple())
+                    .withKind(it -> it.type().isMultiple())
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
                     .because(

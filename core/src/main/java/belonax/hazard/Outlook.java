@@ -1,33 +1,27 @@
 package belonax.hazard;
 
+import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
-/** One job, ready to have needles tried on it: factors that no needle changes are already summed. */
+/** One job, ready to have needles tried on it: factors that neither size nor past changes are summed once for each kind. */
 public final class Outlook {
-    private static final Hazard[] HAZARDS = Hazard.values();
-
     private final Job job;
-    private final Factor[] ofTheJob;
-    private final Factor[] ofTheNeedle;
-    private final double[] logOdds = new double[HAZARDS.length];
-    private Verdict limit = Verdict.GOOD;
+    private final HazardModel model;
+    private final boolean[] fires;
+    private final Map<Kind, KindOutlook> kinds = new HashMap<>();
 
-    Outlook(Job job, List<Factor> factors) {
+    /** What needles share that differ in size and past alone. */
+    private record Kind(NeedleSystem system, NeedleType type, NeedleType point) {}
+
+    Outlook(Job job, HazardModel model, boolean[] fires) {
         this.job = job;
-        List<Factor> firing = factors.stream().filter(it -> it.mayFireOn(job)).toList();
-        ofTheJob = firing.stream().filter(Factor::isOfTheJobAlone).toArray(Factor[]::new);
-        ofTheNeedle = firing.stream().filter(it -> !it.isOfTheJobAlone()).toArray(Factor[]::new);
-        for (Hazard hazard : HAZARDS) {
-            logOdds[hazard.ordinal()] = hazard.startingLogOdds();
-        }
-        for (Factor it : ofTheJob) {
-            double weight = it.weight(job, Prediction.ANY_NEEDLE);
-            logOdds[it.hazard().ordinal()] += weight;
-            if (weight != 0) {
-                limit = limit.or(it.limit());
-            }
-        }
+        this.model = model;
+        this.fires = fires;
     }
 
     public Job job() {
@@ -36,32 +30,23 @@ public final class Outlook {
 
     /** Returns what to expect of this needle. */
     public Prediction with(NeedleInUse needle) {
-        double[] sums = logOdds.clone();
-        Verdict verdict = limit;
-        for (Factor it : ofTheNeedle) {
-            double weight = it.weight(job, needle);
-            if (weight != 0) {
-                sums[it.hazard().ordinal()] += weight;
-                verdict = verdict.or(it.limit());
-            }
-        }
-        return new Prediction(this, needle, hazards(sums), verdict);
+        return ofKind(needle).with(needle);
     }
 
-    Factor[] ofTheJob() {
-        return ofTheJob;
+    /** Tells whether needles of this kind must not be used here, whatever their size. */
+    public boolean forbids(NeedleInUse needle) {
+        return ofKind(needle).limit() == Verdict.AVOID;
     }
 
-    Factor[] ofTheNeedle() {
-        return ofTheNeedle;
+    /** Returns the factors that may fire on this needle. */
+    List<Factor> factors(NeedleInUse needle) {
+        return ofKind(needle).factors();
     }
 
-    private static Hazards hazards(double[] logOdds) {
-        return new Hazards(
-                chance(logOdds[0]), chance(logOdds[1]), chance(logOdds[2]), chance(logOdds[3]), chance(logOdds[4]));
-    }
-
-    private static double chance(double logOdds) {
-        return 1 / (1 + Math.exp(-logOdds));
+    private KindOutlook ofKind(NeedleInUse needle) {
+        Needle it = needle.needle();
+        return kinds.computeIfAbsent(
+                new Kind(it.system(), it.type(), it.point()),
+                kind -> new KindOutlook(this, model.firing(fires, it), needle));
     }
 }

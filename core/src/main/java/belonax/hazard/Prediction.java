@@ -1,10 +1,6 @@
 package belonax.hazard;
 
-import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
-import belonax.needle.NeedleSize;
-import belonax.needle.NeedleSystem;
-import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -12,9 +8,8 @@ import java.util.stream.Stream;
 
 /** What to expect of one needle on one job. Reasons are put into words only when somebody asks for them. */
 public final class Prediction {
-    /** Stands in where a factor asks for no needle. */
-    static final NeedleInUse ANY_NEEDLE =
-            NeedleInUse.fresh(Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80));
+    /** A weight below this is not worth a sentence. */
+    private static final double SPOKEN_OF = 0.15;
 
     private final Outlook outlook;
     private final NeedleInUse needle;
@@ -70,8 +65,12 @@ public final class Prediction {
     /** Returns why, the weightiest first: what moves the expected harm most. */
     public List<Reason> reasons() {
         List<Reason> reasons = new ArrayList<>();
-        gather(outlook.ofTheNeedle(), reasons);
-        gather(outlook.ofTheJob(), reasons);
+        for (Factor it : outlook.factors(needle)) {
+            double weight = it.weight(outlook.job(), needle);
+            if (Math.abs(weight) >= SPOKEN_OF) {
+                reasons.add(new Reason(it.hazard(), it.part(), weight, it.reason(outlook.job(), needle)));
+            }
+        }
         reasons.sort(Comparator.comparingDouble(this::harmMoved).reversed());
         return reasons;
     }
@@ -84,18 +83,8 @@ public final class Prediction {
     }
 
     private Stream<Factor> limits() {
-        return Stream.concat(Stream.of(outlook.ofTheNeedle()), Stream.of(outlook.ofTheJob()))
+        return outlook.factors(needle).stream()
                 .filter(it -> it.limit() != Verdict.GOOD && it.weight(outlook.job(), needle) != 0);
-    }
-
-    private void gather(Factor[] factors, List<Reason> reasons) {
-        Job job = outlook.job();
-        for (Factor it : factors) {
-            double weight = it.weight(job, needle);
-            if (Math.abs(weight) >= 0.15) {
-                reasons.add(new Reason(it.hazard(), it.part(), weight, it.reason(job, needle)));
-            }
-        }
     }
 
     private double harmMoved(Reason reason) {

@@ -63,6 +63,7 @@ final class SizeRules {
                     .because((job, it) -> "Tex " + job.thread().tex().shown() + " is too fine to fill the hole of a "
                             + it.needle().size() + ": the loop goes slack and stitches skip."),
             moves(PUCKER, (job, it) -> !isWing(it) && job.windowsMissEachOther(it.needle()) ? 0.4 : 0)
+                    .sameForTheKind()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
                     .because(

@@ -16,10 +16,8 @@ import static belonax.needle.NeedleType.SELF_THREADING;
 import static belonax.needle.NeedleType.TOPSTITCH;
 import static belonax.needle.NeedleType.WING;
 
-import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleType;
 import java.util.List;
-import java.util.function.Predicate;
 
 /** Needles made for one kind of work: what they gain there, and why they are not first for a plain job. */
 final class SpecialNeedleRules {
@@ -29,29 +27,28 @@ final class SpecialNeedleRules {
             // Quilting
             lowers(BREAK, 0.5)
                     .when(SpecialNeedleRules::isQuilting)
-                    .with(type(QUILTING))
+                    .withPoint(QUILTING)
                     .because("The slim taper glides through batting and crossed seams."),
             lowers(PUCKER, 0.5)
                     .when(SpecialNeedleRules::isQuilting)
-                    .with(type(QUILTING))
+                    .withPoint(QUILTING)
                     .because("The taper leaves the layers where they lie."),
             raises(SKIP, 0.6)
                     .when(job -> isQuilting(job) && !job.isKnit())
-                    .with(it -> it.needle().point() == NeedleType.UNIVERSAL
-                            || it.needle().point() == JEANS)
+                    .withPoint(NeedleType.UNIVERSAL, JEANS)
                     .because("Batting holds a full-bodied blade and the loop is late."),
             raises(PUCKER, 0.9)
                     .when(job -> !isQuilting(job))
-                    .with(type(QUILTING))
+                    .withPoint(QUILTING)
                     .because("A quilting needle is made for batting; an ordinary one does this job as well."),
             raises(MARK, 0.5)
                     .when(job -> !isQuilting(job))
-                    .with(type(QUILTING))
+                    .withPoint(QUILTING)
                     .because("Its taper opens a plain cloth more than an ordinary blade."),
             // Embroidery
             lowers(SHRED, 0.9)
                     .when(job -> job.purpose().isDense())
-                    .with(type(EMBROIDERY))
+                    .withPoint(EMBROIDERY)
                     .because("The larger polished eye and eased scarf spare the thread at speed."),
             lowers(PUCKER, 0.2)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
@@ -61,119 +58,119 @@ final class SpecialNeedleRules {
             raises(SHRED, 1.0)
                     .when(job ->
                             job.purpose() == Purpose.EMBROIDERY && !job.thread().isMetallic())
-                    .with(it -> it.needle().point().eye().widthShare() < 0.45)
+                    .withKind(it -> it.point().eye().widthShare() < 0.45)
                     .because("A standard eye rubs the thread thousands of times a minute in embroidery."),
             raises(SKIP, 0.7)
                     .when(job -> !job.purpose().isDense())
-                    .with(type(EMBROIDERY))
+                    .withPoint(EMBROIDERY)
                     .because(
                             "Embroidery needle and thread belong together; an everyday seam is steadier with an ordinary"
                                     + " needle."),
             raises(PUCKER, 0.7)
                     .when(job -> !job.purpose().isDense())
-                    .with(type(EMBROIDERY))
+                    .withPoint(EMBROIDERY)
                     .because("Its eased scarf is shaped for light dense stitching, not for seams."),
             raises(BREAK, 1.6)
                     .when(job -> job.resistingGsm() >= 800)
-                    .with(type(EMBROIDERY))
+                    .withPoint(EMBROIDERY)
                     .atBest(Verdict.AVOID)
                     .because("An embroidery needle is not made for heavy seams: it bends."),
             // Metallic thread and monofilament
             lowers(SHRED, 1.5)
                     .when(job -> job.thread().isMetallic())
-                    .with(type(METALLIC))
+                    .withPoint(METALLIC)
                     .because("The long polished eye and larger groove spare metallic thread."),
             lowers(SHRED, 0.7)
                     .when(job -> job.thread().isMetallic())
-                    .with(type(TOPSTITCH))
+                    .withPoint(TOPSTITCH)
                     .because("Its long eye takes drag off a fragile thread."),
             raises(SHRED, 1.2)
                     .when(job -> job.thread().isMetallic())
-                    .with(it -> it.needle().point().eye().lengthMm() < 1.7)
+                    .withKind(it -> it.point().eye().lengthMm() < 1.7)
                     .because("A short eye strips the metal from metallic thread."),
             lowers(SKIP, 0.5)
                     .when(job -> job.thread().isMonofilament())
-                    .with(type(METALLIC))
+                    .withPoint(METALLIC)
                     .because("The long eye and groove let springy monofilament settle."),
             lowers(SHRED, 0.4)
                     .when(job -> job.thread().isMonofilament())
-                    .with(type(METALLIC))
+                    .withPoint(METALLIC)
                     .because("A polished eye does not nick monofilament."),
             raises(SKIP, 0.8)
                     .when(SpecialNeedleRules::hasOrdinaryThread)
-                    .with(type(METALLIC))
+                    .withPoint(METALLIC)
                     .because("An ordinary thread wanders in the long eye; an ordinary needle does this job as well."),
             raises(PUCKER, 0.7)
                     .when(SpecialNeedleRules::hasOrdinaryThread)
-                    .with(type(METALLIC))
+                    .withPoint(METALLIC)
                     .because("Its large groove lies half empty with an ordinary thread."),
             // Topstitch
             lowers(SHRED, 0.5)
                     .when(job -> job.hasThickThread() || isFragile(job))
-                    .with(type(TOPSTITCH))
+                    .withPoint(TOPSTITCH)
                     .because("The eye is twice as long and the groove deep, so the thread runs without drag."),
             lowers(PUCKER, 0.3)
                     .when(Job::hasThickThread)
-                    .with(type(TOPSTITCH))
+                    .withPoint(TOPSTITCH)
                     .because("A thick thread that runs freely lies in a clear line."),
             raises(SKIP, 0.8)
                     .when(job -> !job.hasThickThread() && !isFragile(job))
-                    .with(type(TOPSTITCH))
+                    .withPoint(TOPSTITCH)
                     .because("An ordinary thread wanders in so long an eye; an ordinary needle does this job as well."),
             raises(PUCKER, 0.7)
                     .when(job -> !job.hasThickThread() && !isFragile(job))
-                    .with(type(TOPSTITCH))
+                    .withPoint(TOPSTITCH)
                     .because("Its deep groove lies half empty with an ordinary thread."),
             // Wing
             lowers(PUCKER, 0.5)
                     .when(job -> isOpenwork(job) && job.isOpen())
-                    .with(type(WING))
+                    .withPoint(WING)
                     .because("The flared blade parts loose yarns, and the stitch holds the opening."),
             raises(PUCKER, 1.2)
                     .when(SpecialNeedleRules::isOpenwork)
-                    .with(it -> it.needle().point() != WING)
+                    .withKind(it -> it.point() != WING)
                     .atBest(Verdict.CAN_PASS)
                     .because("Without the flared blade of a wing needle the openings hardly show."),
             raises(PUCKER, 0.9)
                     .when(job -> isOpenwork(job) && !job.isOpen())
-                    .with(type(WING))
+                    .withPoint(WING)
                     .because("Close yarns spring back; a loose weave gives bigger openings."),
             raises(MARK, 4.0)
                     .when(job -> !isOpenwork(job))
-                    .with(type(WING))
+                    .withPoint(WING)
                     .atBest(Verdict.AVOID)
                     .because("A wing needle opens a hole at every stitch: it is for openwork only."),
             raises(MARK, 4.0)
                     .when(job -> isOpenwork(job) && (job.isKnit() || job.isTight() || job.keepsHoles()))
-                    .with(type(WING))
+                    .withPoint(WING)
                     .atBest(Verdict.AVOID)
                     .because("A wing needle tears knits and dense cloth instead of opening them."),
             // Self-threading
-            raises(BREAK, 0.9).with(type(SELF_THREADING)).because("The slot beside its eye weakens the blade."),
+            raises(BREAK, 0.9).withPoint(SELF_THREADING).because("The slot beside its eye weakens the blade."),
             raises(SHRED, 1.1)
-                    .with(type(SELF_THREADING))
+                    .withPoint(SELF_THREADING)
                     .because("The slot can catch and fray the thread; its gain is that it threads by feel."),
             raises(BREAK, 2.0)
                     .when(job -> job.resistingGsm() >= 600 || job.wantsStiffBlade())
-                    .with(type(SELF_THREADING))
+                    .withPoint(SELF_THREADING)
                     .atBest(Verdict.AVOID)
                     .because("A slotted needle is not for heavy work: it breaks at the slot."),
             raises(SHRED, 1.0)
                     .when(job -> job.purpose().isDense() || job.purpose() == Purpose.FREE_MOTION)
-                    .with(type(SELF_THREADING))
+                    .withPoint(SELF_THREADING)
                     .atBest(Verdict.AVOID)
                     .because("A slotted needle is not for fast work: the thread slips out or frays."),
             // Several needles on one shank
             raises(SKIP, 0.5)
-                    .with(it -> it.needle().type().isMultiple())
+                    .withKind(it -> it.type().isMultiple())
                     .because("Several needles share one hook, and each throws its loop a little off its best place."),
             raises(BREAK, 0.4)
-                    .with(it -> it.needle().type().isMultiple())
+                    .withKind(it -> it.type().isMultiple())
                     .because("Several blades on one shank have less room; turn the wheel by hand through one full"
                             + " pattern."),
             raises(BREAK, 3.0)
                     .when(job -> job.purpose() == Purpose.BUTTONHOLE)
-                    .with(it -> it.needle().type().isMultiple())
+                    .withKind(it -> it.type().isMultiple())
                     .atBest(Verdict.AVOID)
                     .because("A twin needle cannot sew a buttonhole: its needles cross each other's legs."),
             // Free-motion
@@ -189,10 +186,6 @@ final class SpecialNeedleRules {
                     .because(
                             "Some quilt with a 60 or 70 so that no hole shows; we stop at 75/11, because the hands bend a"
                                     + " thinner one into the plate."));
-
-    private static Predicate<NeedleInUse> type(NeedleType type) {
-        return it -> it.needle().point() == type;
-    }
 
     private static boolean isQuilting(Job job) {
         return job.purpose() == Purpose.QUILTING

@@ -6,24 +6,27 @@ import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSystem;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /** Which needles are tried: those made for the machine's systems, and those that the owner has proven. */
 final class CandidateNeedles {
-    private final NeedleRange range;
+    private final Map<NeedleSystem, List<NeedleInUse>> made = new EnumMap<>(NeedleSystem.class);
 
     CandidateNeedles(NeedleRange range) {
-        this.range = range;
+        for (NeedleSystem system : NeedleSystem.values()) {
+            made.put(system, range.of(system).stream().map(NeedleInUse::fresh).toList());
+        }
     }
 
     List<NeedleInUse> of(MatchRequest request) {
-        List<Needle> needles = new ArrayList<>();
+        List<NeedleInUse> needles = new ArrayList<>();
         for (NeedleSystem system : request.systems()) {
-            for (Needle it : range.of(system)) {
-                if (isWished(it, request)) {
+            for (NeedleInUse it : ofSystem(system)) {
+                if (isWished(it.needle(), request)) {
                     needles.add(it);
                 }
             }
@@ -32,7 +35,11 @@ final class CandidateNeedles {
         for (MatchRequest.Proven it : request.proven()) {
             addProven(it, request, needles);
         }
-        return needles.stream().map(NeedleInUse::fresh).toList();
+        return needles;
+    }
+
+    private List<NeedleInUse> ofSystem(NeedleSystem system) {
+        return made.getOrDefault(system, List.of());
     }
 
     private static boolean isWished(Needle needle, MatchRequest request) {
@@ -42,17 +49,20 @@ final class CandidateNeedles {
     }
 
     /** An owner may hold a needle that is on no list; it worked, so it is tried as well. */
-    private static void addProven(MatchRequest.Proven proven, MatchRequest request, List<Needle> needles) {
-        boolean listed = needles.stream().anyMatch(it -> it.type() == proven.type() && it.size() == proven.size());
+    private static void addProven(MatchRequest.Proven proven, MatchRequest request, List<NeedleInUse> needles) {
+        boolean listed = needles.stream()
+                .map(NeedleInUse::needle)
+                .anyMatch(it -> it.type() == proven.type() && it.size() == proven.size());
         if (!listed && !proven.type().isMultiple() && request.twin().isEmpty()) {
-            needles.add(new Needle(request.systems().get(0), proven.type(), proven.size(), Optional.empty()));
+            needles.add(NeedleInUse.fresh(Needle.of(request.systems().get(0), proven.type(), proven.size())));
         }
     }
 
     private String noneMade(MatchRequest request) {
         MatchRequest.TwinWish wish = request.twin().orElseThrow();
         String made = request.systems().stream()
-                .flatMap(it -> range.of(it).stream())
+                .flatMap(it -> ofSystem(it).stream())
+                .map(NeedleInUse::needle)
                 .filter(it -> it.type() == wish.type())
                 .map(it -> String.format(Locale.ROOT, "%.1f", it.spacingMm()))
                 .distinct()

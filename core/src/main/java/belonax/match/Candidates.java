@@ -4,33 +4,50 @@ import belonax.hazard.Outlook;
 import belonax.hazard.Prediction;
 import belonax.hazard.Verdict;
 import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleType;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 
-/** All needles tried on one job, and the lowest harm among them, against which verdicts are measured. */
+/**
+ * All needles of one match, and the lowest harm among them, against which verdicts are measured. Kinds that must not be used
+ * on this cloth are not tried unless somebody asks for them.
+ */
 final class Candidates {
     private final Outlook outlook;
-    private final List<Prediction> predictions;
     private final MatchRequest request;
+    private final List<Prediction> usable = new ArrayList<>();
+    private final List<NeedleInUse> forbidden = new ArrayList<>();
     private final double lowestHarm;
 
-    Candidates(Outlook outlook, List<Prediction> predictions, MatchRequest request) {
+    Candidates(Outlook outlook, List<NeedleInUse> needles, MatchRequest request) {
         this.outlook = outlook;
-        this.predictions = predictions;
         this.request = request;
-        this.lowestHarm = lowest(predictions);
+        for (NeedleInUse it : needles) {
+            if (outlook.forbids(it) && !isProven(it.needle())) {
+                forbidden.add(it);
+            } else {
+                usable.add(outlook.with(it));
+            }
+        }
+        this.lowestHarm = lowest();
     }
 
     Outlook outlook() {
         return outlook;
     }
 
-    List<Prediction> predictions() {
-        return predictions;
+    /** Returns what to expect of the needles of kinds that may be used. */
+    List<Prediction> usable() {
+        return usable;
+    }
+
+    /** Returns what to expect of the others. */
+    List<Prediction> forbidden() {
+        return forbidden.stream().map(outlook::with).toList();
     }
 
     double lowestHarm() {
@@ -38,34 +55,49 @@ final class Candidates {
     }
 
     boolean isProven(Needle needle) {
-        return request.proven().stream().anyMatch(it -> it.type() == needle.type() && it.size() == needle.size());
+        for (MatchRequest.Proven it : request.proven()) {
+            if (it.type() == needle.type() && it.size() == needle.size()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Returns the types that must not be used on this cloth in any size, each with its first reason. */
     List<Match.RuledOut> ruledOut() {
-        Set<NeedleType> usable = predictions.stream()
+        Set<NeedleType> seen = EnumSet.noneOf(NeedleType.class);
+        usable.stream()
                 .filter(it ->
                         it.limit() != Verdict.AVOID || isProven(it.needle().needle()))
-                .map(it -> it.needle().needle().type())
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(NeedleType.class)));
+                .forEach(it -> seen.add(it.needle().needle().type()));
         List<Match.RuledOut> out = new ArrayList<>();
-        for (Prediction it : predictions) {
+        List<Prediction> others = new ArrayList<>(forbidden());
+        usable.stream().filter(it -> it.limit() == Verdict.AVOID).forEach(others::add);
+        for (Prediction it : others) {
             NeedleType type = it.needle().needle().type();
-            if (usable.add(type)) {
+            if (seen.add(type)) {
                 out.add(new Match.RuledOut(type, it.limitReasons().get(0)));
             }
         }
+        out.sort(Comparator.comparing(Match.RuledOut::type));
         return out;
     }
 
-    private static double lowest(List<Prediction> predictions) {
-        return predictions.stream()
-                .filter(it -> it.limit() != Verdict.AVOID)
-                .mapToDouble(Prediction::expectedHarm)
-                .min()
-                .orElseGet(() -> predictions.stream()
-                        .mapToDouble(Prediction::expectedHarm)
-                        .min()
-                        .orElse(0));
+    private double lowest() {
+        double lowest = lowest(usable, Verdict.CAN_PASS);
+        if (lowest == Double.MAX_VALUE) {
+            lowest = Math.min(lowest(usable, Verdict.AVOID), lowest(forbidden(), Verdict.AVOID));
+        }
+        return lowest;
+    }
+
+    private static double lowest(List<Prediction> among, Verdict limitedAtWorstTo) {
+        double lowest = Double.MAX_VALUE;
+        for (Prediction it : among) {
+            if (it.limit().compareTo(limitedAtWorstTo) <= 0) {
+                lowest = Math.min(lowest, it.expectedHarm());
+            }
+        }
+        return lowest;
     }
 }

@@ -2,41 +2,79 @@ package belonax.match;
 
 import belonax.hazard.Job;
 import belonax.hazard.SizeWindow;
+import belonax.needle.NeedleType;
 import java.util.List;
 import java.util.Optional;
 
-/**
- * The matcher's answer.
- *
- * @param clothWindow sizes that the cloth asks for
- * @param threadWindow sizes that the thread fits with a standard eye
- * @param recommendations best first: at least three where the systems allow as many sizes that are made
- * @param ruledOut types that must not be used on this cloth, with why
- * @param warnings what to heed before the first stitch
- */
-public record Match(
-        Job job,
-        SizeWindow clothWindow,
-        SizeWindow threadWindow,
-        Optional<Conflict> conflict,
-        List<Recommendation> recommendations,
-        List<RuledOut> ruledOut,
-        StitchAdvice stitch,
-        FootAdvice foot,
-        StartingDial startingDial,
-        List<String> warnings) {
+/** The matcher's answer. Its sentences are put into words when they are asked for. */
+public final class Match {
+    private final MatchRequest request;
+    private final Optional<Conflict> conflict;
+    private final List<Recommendation> recommendations;
+    private final Candidates candidates;
 
-    /** A kind of needle that must not be used on this cloth. */
-    public record RuledOut(belonax.needle.NeedleType type, String why) {}
+    Match(
+            MatchRequest request,
+            Optional<Conflict> conflict,
+            List<Recommendation> recommendations,
+            Candidates candidates) {
+        this.request = request;
+        this.conflict = conflict;
+        this.recommendations = List.copyOf(recommendations);
+        this.candidates = candidates;
+    }
 
-    public Match {
-        recommendations = List.copyOf(recommendations);
-        ruledOut = List.copyOf(ruledOut);
-        warnings = List.copyOf(warnings);
+    /** A kind of needle that must not be used on this cloth, with why. */
+    public record RuledOut(NeedleType type, String why) {}
+
+    public Job job() {
+        return request.job();
+    }
+
+    /** Returns the sizes that the cloth asks for. */
+    public SizeWindow clothWindow() {
+        return job().clothWindow().sizes();
+    }
+
+    /** Returns the sizes that the thread fits with a standard eye. */
+    public SizeWindow threadWindow() {
+        return job().threadWindow(NeedleType.UNIVERSAL.eye().widthShare()).sizes();
+    }
+
+    /** Returns what cloth and thread disagree about, where they do. */
+    public Optional<Conflict> conflict() {
+        return conflict;
+    }
+
+    /** Returns the needles, best first: at least three where the systems allow as many sizes that are made. */
+    public List<Recommendation> recommendations() {
+        return recommendations;
     }
 
     /** Returns the needle to fit. */
     public Recommendation best() {
         return recommendations.get(0);
+    }
+
+    /** Returns the types that must not be used on this cloth in any size. */
+    public List<RuledOut> ruledOut() {
+        return candidates.ruledOut();
+    }
+
+    public StitchAdvice stitch() {
+        return StitchAdvice.of(job(), request.twin().isPresent());
+    }
+
+    public FootAdvice foot() {
+        return FootAdvice.of(job());
+    }
+
+    public StartingDial startingDial() {
+        return StartingDial.of(job(), request.twin().isPresent());
+    }
+
+    /** Returns what to heed before the first stitch. */
+    public List<String> warnings() {
+        return Warnings.of(request, recommendations);
     }
 }

@@ -1,13 +1,7 @@
 package belonax.match;
 
 import belonax.hazard.HazardModel;
-import belonax.hazard.Job;
-import belonax.hazard.Outlook;
-import belonax.hazard.Prediction;
 import belonax.needle.NeedleRange;
-import belonax.needle.NeedleType;
-import java.util.List;
-import java.util.Optional;
 
 /**
  * Ranks the needles that are made for a cloth, a thread and a machine. Never crosses systems. Source: docs/craft.md,
@@ -15,11 +9,13 @@ import java.util.Optional;
  */
 public final class NeedleMatcher {
     private final HazardModel model;
-    private final NeedleRange range;
+    private final CandidateNeedles needles;
+    private final ConflictFinder conflicts;
 
     public NeedleMatcher(HazardModel model, NeedleRange range) {
         this.model = model;
-        this.range = range;
+        this.needles = new CandidateNeedles(range);
+        this.conflicts = new ConflictFinder(range);
     }
 
     /** Returns a matcher on the standard model and the range of the trade. */
@@ -33,30 +29,11 @@ public final class NeedleMatcher {
      * @throws belonax.BadInput if a twin is wished for with a spacing in which none is made for these systems
      */
     public Match match(MatchRequest request) {
-        Job job = request.job();
         Candidates candidates = candidates(request);
-        List<Recommendation> ranked = new Ranking(candidates).best();
-        return new Match(
-                job,
-                job.clothWindow().sizes(),
-                job.threadWindow(NeedleType.UNIVERSAL.eye().widthShare()).sizes(),
-                conflict(request),
-                ranked,
-                candidates.ruledOut(),
-                StitchAdvice.of(job, request.twin().isPresent()),
-                FootAdvice.of(job),
-                StartingDial.of(job, request.twin().isPresent()),
-                Warnings.of(request, ranked));
+        return new Match(request, conflicts.find(request), new Ranking(candidates).best(), candidates);
     }
 
     Candidates candidates(MatchRequest request) {
-        Outlook outlook = model.outlook(request.job());
-        List<Prediction> predictions = new CandidateNeedles(range)
-                .of(request).stream().map(outlook::with).toList();
-        return new Candidates(outlook, predictions, request);
-    }
-
-    private Optional<Conflict> conflict(MatchRequest request) {
-        return new ConflictFinder(range).find(request);
+        return new Candidates(model.outlook(request.job()), needles.of(request), request);
     }
 }

@@ -27,40 +27,47 @@ final class Ranking {
     }
 
     List<Recommendation> best() {
-        List<Recommendation> all = new ArrayList<>(
-                candidates.predictions().stream().map(this::judged).toList());
-        all.sort(BEST_FIRST);
-        List<Recommendation> usable =
-                all.stream().filter(it -> it.verdict() != Verdict.AVOID).toList();
-        List<Recommendation> chosen = new ArrayList<>(everyTypeThenSizes(usable));
+        List<Recommendation> usable = judged(candidates.usable());
+        List<Recommendation> chosen = everyTypeThenSizes(usable);
         if (chosen.size() < AT_LEAST) {
-            fillUp(chosen, all);
+            fillUp(chosen, usable);
+        }
+        if (chosen.size() < AT_LEAST) {
+            // A type that must not be used on this cloth fills up only when nothing else is made.
+            fillUp(chosen, judged(candidates.forbidden()));
         }
         chosen.sort(BEST_FIRST);
         return chosen;
     }
 
-    private static List<Recommendation> everyTypeThenSizes(List<Recommendation> usable) {
+    private List<Recommendation> judged(List<Prediction> predictions) {
+        List<Recommendation> all = new ArrayList<>(predictions.size());
+        for (Prediction it : predictions) {
+            all.add(judged(it));
+        }
+        all.sort(BEST_FIRST);
+        return all;
+    }
+
+    private static List<Recommendation> everyTypeThenSizes(List<Recommendation> bestFirst) {
         Set<NeedleType> seen = EnumSet.noneOf(NeedleType.class);
         List<Recommendation> first = new ArrayList<>();
         List<Recommendation> further = new ArrayList<>();
-        for (Recommendation it : usable) {
-            (seen.add(it.needle().type()) ? first : further).add(it);
+        for (Recommendation it : bestFirst) {
+            if (it.verdict() != Verdict.AVOID) {
+                (seen.add(it.needle().type()) ? first : further).add(it);
+            }
         }
         first.addAll(further);
-        return first.subList(0, Math.min(AT_MOST, first.size()));
+        return new ArrayList<>(first.subList(0, Math.min(AT_MOST, first.size())));
     }
 
-    /** A type that must not be used on this cloth fills up only when nothing else is made. */
-    private static void fillUp(List<Recommendation> chosen, List<Recommendation> all) {
-        all.stream()
-                .filter(it -> !chosen.contains(it))
-                .sorted(Comparator.comparing(
-                                (Recommendation it) -> it.prediction().limit())
-                        .thenComparing(BEST_FIRST))
-                .limit(AT_LEAST - (long) chosen.size())
-                .toList()
-                .forEach(chosen::add);
+    private static void fillUp(List<Recommendation> chosen, List<Recommendation> from) {
+        for (Recommendation it : from) {
+            if (chosen.size() < AT_LEAST && !chosen.contains(it)) {
+                chosen.add(it);
+            }
+        }
     }
 
     private Recommendation judged(Prediction prediction) {

@@ -21,6 +21,11 @@ public record NeedleInUse(Needle needle, double effectiveHours, boolean struck) 
                 () -> "A needle's hours are 0 for a new one and at most 1000. Give the hours it has sewn.");
     }
 
+    /** Tells whether it has no past: neither work nor a strike. */
+    public boolean isNew() {
+        return effectiveHours == 0 && !struck;
+    }
+
     /** Returns the needle as it comes from its packet. */
     public static NeedleInUse fresh(Needle needle) {
         return new NeedleInUse(needle, 0, false);

@@ -45,7 +45,9 @@ class HazardModelTest {
         for (Job job : sampleJobs()) {
             for (NeedleInUse needle : sampleNeedles()) {
                 for (Factor factor : MODEL.factors()) {
-                    if (factor.mayFireOn(job) && factor.weight(job, needle) != 0) {
+                    if (factor.mayFireOn(job)
+                            && factor.speaksOfKindOf(needle.needle())
+                            && factor.weight(job, needle) != 0) {
                         silent.remove(factor);
                         reasons.add(factor.reason(job, needle));
                     }

@@ -71,7 +71,7 @@ class WorkedCasesTest {
     }
 
     private static Verdict bestVerdict(Candidates candidates, NeedleType type) {
-        return candidates.predictions().stream()
+        return Stream.concat(candidates.usable().stream(), candidates.forbidden().stream())
                 .filter(it -> it.needle().needle().type() == type)
                 .map(it -> Verdicts.of(it, candidates.lowestHarm()))
                 .min(Verdict::compareTo)

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import belonax.web.shared.room.SewingRoom;
 import belonax.web.shared.security.SecurityRules;
 import java.io.IOException;
+import java.net.InetAddress;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -44,7 +45,7 @@ class SecurityTest {
 
     @Test
     void a_host_that_is_not_this_computer_is_refused() throws IOException {
-        try (Socket socket = new Socket("127.0.0.1", port)) {
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
             socket.getOutputStream()
                     .write("GET /match HTTP/1.1\r\nHost: elsewhere.example\r\nConnection: close\r\n\r\n"
                             .getBytes(StandardCharsets.US_ASCII));

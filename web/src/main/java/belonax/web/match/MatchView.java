@@ -43,6 +43,9 @@ record MatchView(
         boolean alreadyIn) {
 
     private static final int REASONS_FIRST = 3;
+    /** Where cloth and thread disagree, the ways out take the room of the other reasons. */
+    private static final int REASONS_FIRST_IN_CONFLICT = 1;
+
     private static final int PORTRAITS = 3;
     private static final double BAR_PX_PER_CHANCE = 128;
 
@@ -107,13 +110,14 @@ record MatchView(
                 .isPresent();
         List<ReasonShown> reasons =
                 ofTheNeedleFirst(best.reasons()).map(MatchView::shown).toList();
+        int first = Math.min(match.conflict().isPresent() ? REASONS_FIRST_IN_CONFLICT : REASONS_FIRST, reasons.size());
         return new MatchView(
                 lead(match, alreadyIn),
                 name(best.needle()),
                 best.needle().code(),
                 best.verdict(),
-                reasons.subList(0, Math.min(REASONS_FIRST, reasons.size())),
-                reasons.subList(Math.min(REASONS_FIRST, reasons.size()), reasons.size()),
+                reasons.subList(0, first),
+                reasons.subList(first, reasons.size()),
                 rows(best.hazards(), fitted.map(it -> it.judged().hazards())),
                 fitted.map(FittedShown::of).orElse(null),
                 match.conflict().orElse(null),

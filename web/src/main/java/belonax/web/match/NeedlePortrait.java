@@ -27,8 +27,8 @@ record NeedlePortrait(
     /** Pixels a millimetre takes, so that every needle on a page is drawn to one scale. */
     private static final int PX_PER_MM = 20;
 
-    private static final double TOP_MM = 29.6;
-    private static final double HEIGHT_MM = 14.6;
+    private static final double TOP_MM = 30.4;
+    private static final double HEIGHT_MM = 14.8;
     private static final double SINGLE_WIDTH_MM = 5.6;
     private static final double FRONT_MM = 1.9;
     private static final double SIDE_FROM_RIGHT_MM = 1.2;

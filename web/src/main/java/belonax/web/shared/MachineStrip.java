@@ -1,5 +1,6 @@
 package belonax.web.shared;
 
+import belonax.machine.BobbinKind;
 import belonax.needle.NeedleInUse;
 import belonax.thread.SewingThread;
 import belonax.web.shared.room.MachineNow;
@@ -44,9 +45,19 @@ public record MachineStrip(
                                 .map(place -> shown(place, it.places().size() > 1))
                                 .toList(),
                         it.thread().map(SewingThread::words).orElse("not told yet"),
-                        it.dial().isPresent() ? "dial " + Words.number(it.dial().getAsDouble()) : "not yet",
+                        dial(it),
                         choices))
                 .orElseGet(() -> new MachineStrip(null, "No machine yet", "", List.of(), "", "", choices));
+    }
+
+    /** An overlocker has loopers and no bobbin, so no top dial is balanced against one. */
+    private static String dial(MachineNow machine) {
+        if (machine.machine().bobbin() == BobbinKind.NONE) {
+            return "";
+        }
+        return machine.dial().isPresent()
+                ? "dial " + Words.number(machine.dial().getAsDouble())
+                : "not yet";
     }
 
     private static NeedleShown shown(MachineNow.Place place, boolean several) {

@@ -40,7 +40,10 @@ class Event {
     private @Nullable String machineId;
     private @Nullable Integer place;
     private @Nullable UUID needleId;
+
+    @SuppressWarnings("UnusedVariable") // Summed by queries.
     private @Nullable Double effectiveHours;
+
     private @Nullable Double tex;
 
     @Enumerated(EnumType.STRING)
@@ -52,6 +55,8 @@ class Event {
     private @Nullable Build build;
 
     private @Nullable Double dial;
+
+    @SuppressWarnings("UnusedVariable") // Looked for by queries.
     private @Nullable UUID undoes;
 
     /** For Hibernate. */
