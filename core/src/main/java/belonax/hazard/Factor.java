@@ -21,9 +21,13 @@ public final class Factor {
     private final Part part;
     private final Verdict limit;
     private final boolean asksTheNeedle;
+    private final boolean asksEyeAndSizeAlone;
     private final Predicate<Job> onJob;
     private final Set<NeedleType> points;
-    private final Predicate<Needle> kind;
+    private final @Nullable Predicate<Needle> kind;
+    /** The weight where nothing changes it, otherwise NaN. */
+    private final double fixedWeight;
+
     private final ToDoubleBiFunction<Job, NeedleInUse> weight;
     private final BiFunction<Job, NeedleInUse, String> reason;
 
@@ -32,9 +36,11 @@ public final class Factor {
         this.part = it.part;
         this.limit = it.limit;
         this.points = it.points;
+        this.asksEyeAndSizeAlone = it.asksEyeAndSizeAlone;
         this.asksTheNeedle = it.needle != null || it.weighsNeedle && !it.sameForTheKind;
         this.onJob = it.job;
         this.kind = it.kind;
+        this.fixedWeight = it.needle == null ? it.fixedWeight : Double.NaN;
         Predicate<NeedleInUse> needle = it.needle;
         ToDoubleBiFunction<Job, NeedleInUse> by = it.weight;
         this.weight = needle == null ? by : (job, n) -> needle.test(n) ? by.applyAsDouble(job, n) : 0;
@@ -43,22 +49,22 @@ public final class Factor {
 
     /** Starts a rule that makes a hazard likelier by a fixed log-odds. */
     static Builder raises(Hazard hazard, double logOdds) {
-        return new Builder(hazard, (job, needle) -> logOdds, false);
+        return new Builder(hazard, (job, needle) -> logOdds, false, logOdds);
     }
 
     /** Starts a rule that makes a hazard less likely by a fixed log-odds. */
     static Builder lowers(Hazard hazard, double logOdds) {
-        return new Builder(hazard, (job, needle) -> -logOdds, false);
+        return new Builder(hazard, (job, needle) -> -logOdds, false, -logOdds);
     }
 
     /** Starts a rule whose weight depends on the job: 0 where it does not apply. */
     static Builder moves(Hazard hazard, ToDoubleFunction<Job> logOdds) {
-        return new Builder(hazard, (job, needle) -> logOdds.applyAsDouble(job), false);
+        return new Builder(hazard, (job, needle) -> logOdds.applyAsDouble(job), false, Double.NaN);
     }
 
     /** Starts a rule whose weight depends on job and needle: 0 where it does not apply. */
     static Builder moves(Hazard hazard, ToDoubleBiFunction<Job, NeedleInUse> logOdds) {
-        return new Builder(hazard, logOdds, true);
+        return new Builder(hazard, logOdds, true, Double.NaN);
     }
 
     public Hazard hazard() {
@@ -79,6 +85,11 @@ public final class Factor {
         return asksTheNeedle;
     }
 
+    /** Tells whether every needle with the same eye in the same size is alike to it. */
+    boolean asksEyeAndSizeAlone() {
+        return asksEyeAndSizeAlone;
+    }
+
     boolean mayFireOn(Job job) {
         return onJob.test(job);
     }
@@ -89,7 +100,7 @@ public final class Factor {
 
     /** Tells whether it speaks of needles of this kind: of this system, type and point. */
     boolean speaksOfKindOf(Needle needle) {
-        return speaksOf(needle.point()) && kind.test(needle);
+        return speaksOf(needle.point()) && (kind == null || kind.test(needle));
     }
 
     /**
@@ -97,7 +108,11 @@ public final class Factor {
      * it does not fire.
      */
     double weight(Job job, NeedleInUse needle) {
-        return weight.applyAsDouble(job, needle);
+        return isFixed() ? fixedWeight : weight.applyAsDouble(job, needle);
+    }
+
+    private boolean isFixed() {
+        return !Double.isNaN(fixedWeight);
     }
 
     /** Returns the sentence that says why, for a set-up on which it fires. */
@@ -110,15 +125,19 @@ public final class Factor {
         private final Hazard hazard;
         private final ToDoubleBiFunction<Job, NeedleInUse> weight;
         private final boolean weighsNeedle;
+        private final double fixedWeight;
         private Part part = Part.NEEDLE_TYPE;
         private Verdict limit = Verdict.GOOD;
         private Predicate<Job> job = it -> true;
         private @Nullable Predicate<NeedleInUse> needle;
         private Set<NeedleType> points = EnumSet.allOf(NeedleType.class);
-        private Predicate<Needle> kind = it -> true;
+        private @Nullable Predicate<Needle> kind;
         private boolean sameForTheKind;
+        private boolean asksEyeAndSizeAlone;
 
-        private Builder(Hazard hazard, ToDoubleBiFunction<Job, NeedleInUse> weight, boolean weighsNeedle) {
+        private Builder(
+                Hazard hazard, ToDoubleBiFunction<Job, NeedleInUse> weight, boolean weighsNeedle, double fixedWeight) {
+            this.fixedWeight = fixedWeight;
             this.hazard = hazard;
             this.weight = weight;
             this.weighsNeedle = weighsNeedle;
@@ -144,6 +163,12 @@ public final class Factor {
         /** Promises that the weight asks for nothing but system, type and point. */
         Builder sameForTheKind() {
             sameForTheKind = true;
+            return this;
+        }
+
+        /** Promises that the weight asks for nothing but size, eye, and whether it is a wing needle. */
+        Builder byEyeAndSize() {
+            asksEyeAndSizeAlone = true;
             return this;
         }
 

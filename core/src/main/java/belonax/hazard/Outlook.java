@@ -7,6 +7,7 @@ import belonax.needle.NeedleType;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** One job, ready to have needles tried on it: factors that neither size nor past changes are summed once for each kind. */
 public final class Outlook {
@@ -14,9 +15,14 @@ public final class Outlook {
     private final HazardModel model;
     private final boolean[] fires;
     private final Map<Kind, KindOutlook> kinds = new HashMap<>();
+    private final Map<Eye, SizeTable> sizes = new HashMap<>();
+    private @Nullable KindOutlook lastAsked;
 
     /** What needles share that differ in size and past alone. */
     private record Kind(NeedleSystem system, NeedleType type, NeedleType point) {}
+
+    /** What needles share to which the size rules are the same. */
+    private record Eye(double widthShare, boolean isWing) {}
 
     Outlook(Job job, HazardModel model, boolean[] fires) {
         this.job = job;
@@ -43,10 +49,22 @@ public final class Outlook {
         return ofKind(needle).factors();
     }
 
+    /** Returns the sums of the size rules for needles with this point's eye, shared by all kinds that have it. */
+    SizeTable sizes(NeedleType point, List<Factor> sizeRules) {
+        return sizes.computeIfAbsent(
+                new Eye(point.eye().widthShare(), point == NeedleType.WING), eye -> new SizeTable(job, sizeRules));
+    }
+
+    /** Needles come kind by kind, so the kind asked for last is mostly the one asked for next. */
     private KindOutlook ofKind(NeedleInUse needle) {
         Needle it = needle.needle();
-        return kinds.computeIfAbsent(
-                new Kind(it.system(), it.type(), it.point()),
-                kind -> new KindOutlook(this, model.firing(fires, it), needle));
+        KindOutlook last = lastAsked;
+        if (last == null || !last.isOfKind(it)) {
+            last = kinds.computeIfAbsent(
+                    new Kind(it.system(), it.type(), it.point()),
+                    kind -> new KindOutlook(this, model.firing(fires, it), needle));
+            lastAsked = last;
+        }
+        return last;
     }
 }

@@ -24,41 +24,49 @@ final class SizeRules {
 
     static final List<Factor> ALL = List.of(
             moves(BREAK, (job, it) -> !isWing(it) && isInside(job, it) ? -0.3 : 0)
+                    .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> it.needle().size() + " suits " + grams(job)
                             + " g/m² under the foot: this cloth asks for "
                             + job.clothWindow().sizes() + "."),
             moves(BREAK, (job, it) -> school(job) * slope(tooThinBySteps(job, it), 0.35, 0.95))
+                    .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> isInside(job, it)
                             ? it.needle().size() + " is at the thin end of what this cloth asks for."
                             : it.needle().size() + " is thin for " + grams(job)
                                     + " g/m² under the foot: the cloth bends it."),
             moves(SKIP, (job, it) -> school(job) * slope(tooThinBySteps(job, it), 0.20, 0.60))
+                    .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "A blade that " + grams(job) + " g/m² bends aside misses the hook."),
             moves(MARK, (job, it) -> school(job) * slope(tooThickBySteps(job, it), 0.40, 0.95))
+                    .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> isInside(job, it)
                             ? it.needle().size() + " is at the thick end of what this cloth asks for."
                             : it.needle().size() + " leaves bigger holes than a cloth asking for "
                                     + job.clothWindow().sizes() + " can close."),
             moves(PUCKER, (job, it) -> school(job) * slope(tooThickBySteps(job, it), 0.25, 0.50))
+                    .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because("A blade thicker than the cloth asks for pushes it into a pucker."),
             moves(SHRED, SizeRules::tightEye)
+                    .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "The eye of a " + it.needle().size() + " is only "
                             + String.format(Locale.ROOT, "%.2f", eyeOverThread(job, it))
                             + " times as wide as tex " + job.thread().tex().shown()
                             + " is thick; it wants 1.4 times, or the thread frays."),
             moves(SHRED, (job, it) -> eyeOverThread(job, it) >= ThreadWindow.COMFORT ? -0.2 : 0)
+                    .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "The eye is " + String.format(Locale.ROOT, "%.1f", eyeOverThread(job, it))
                             + " times as wide as the thread is thick, so tex "
                             + job.thread().tex().shown()
                             + " runs freely."),
             moves(SKIP, SizeRules::emptyHole)
+                    .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "Tex " + job.thread().tex().shown() + " is too fine to fill the hole of a "
                             + it.needle().size() + ": the loop goes slack and stitches skip."),

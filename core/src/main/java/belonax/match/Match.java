@@ -9,17 +9,13 @@ import java.util.Optional;
 /** The matcher's answer. Its sentences are put into words when they are asked for. */
 public final class Match {
     private final MatchRequest request;
-    private final Optional<Conflict> conflict;
+    private final ConflictFinder conflicts;
     private final List<Recommendation> recommendations;
     private final Candidates candidates;
 
-    Match(
-            MatchRequest request,
-            Optional<Conflict> conflict,
-            List<Recommendation> recommendations,
-            Candidates candidates) {
+    Match(MatchRequest request, ConflictFinder conflicts, List<Recommendation> recommendations, Candidates candidates) {
         this.request = request;
-        this.conflict = conflict;
+        this.conflicts = conflicts;
         this.recommendations = List.copyOf(recommendations);
         this.candidates = candidates;
     }
@@ -43,7 +39,7 @@ public final class Match {
 
     /** Returns what cloth and thread disagree about, where they do. */
     public Optional<Conflict> conflict() {
-        return conflict;
+        return conflicts.find(request);
     }
 
     /** Returns the needles, best first: at least three where the systems allow as many sizes that are made. */

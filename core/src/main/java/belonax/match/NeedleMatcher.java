@@ -30,7 +30,7 @@ public final class NeedleMatcher {
      */
     public Match match(MatchRequest request) {
         Candidates candidates = candidates(request);
-        return new Match(request, conflicts.find(request), new Ranking(candidates).best(), candidates);
+        return new Match(request, conflicts, new Ranking(candidates).best(), candidates);
     }
 
     Candidates candidates(MatchRequest request) {
