@@ -57,6 +57,7 @@ class ArchitectureTest {
                     "java.lang..",
                     "java.util..",
                     "java.io..",
+                    "java.text..",
                     "java.nio.charset..",
                     "org.jspecify.annotations..")
             .because("the core knows no framework, no clock and no database");

@@ -38,7 +38,9 @@ class CraftGuideTest {
                 String.format(Locale.ROOT, "%.2f mm", NeedleSize.parse(of).bladeMm());
             case "tex" ->
                 String.format(
-                        Locale.ROOT, "%.1f", ThreadLabel.read(of).get(0).tex().value());
+                        Locale.ROOT,
+                        "%.1f",
+                        ThreadLabel.read(of).likeliest().tex().value());
             case "diameter" -> String.format(Locale.ROOT, "%.3f mm", thread(of).diameterMm());
             case "smallest" -> nm(window(of)[0]);
             case "largest" -> nm(window(of)[1]);

@@ -28,6 +28,17 @@ public enum WeightClass {
         return found;
     }
 
+    /** Returns how far a weight lies from the nearest limit between two classes, in g/m². */
+    static double distanceToLimit(double weightGsm) {
+        double nearest = Double.MAX_VALUE;
+        for (WeightClass it : values()) {
+            if (it != SHEER) {
+                nearest = Math.min(nearest, Math.abs(weightGsm - it.fromGsm));
+            }
+        }
+        return nearest;
+    }
+
     public String words() {
         return words;
     }

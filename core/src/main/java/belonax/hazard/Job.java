@@ -11,6 +11,7 @@ import belonax.machine.Plate;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.thread.NeedleNote;
 import belonax.thread.SewingThread;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -33,6 +34,8 @@ public final class Job {
     private final OptionalDouble slotMm;
     private final boolean twinsAllowed;
     private final double stitchWidthMm;
+    private final double offCentreMm;
+    private final NeedleNote spoolNote;
     private final int crossingLayers;
     private final SizeSchool school;
     private final List<NeedleSystem> systems;
@@ -64,6 +67,8 @@ public final class Job {
         slotMm = it.slotMm;
         twinsAllowed = it.twinsAllowed;
         stitchWidthMm = it.stitchWidthMm;
+        offCentreMm = it.offCentreMm;
+        spoolNote = it.spoolNote;
         crossingLayers = it.crossingLayers == 0 ? stack.layers() : it.crossingLayers;
         school = it.school;
         systems = it.systems;
@@ -111,7 +116,7 @@ public final class Job {
         return plate;
     }
 
-    /** Returns the width of the plate's slot in millimetres, where it is known. */
+    /** Returns the width of the narrower slot of plate and foot in millimetres, where it is known. */
     public OptionalDouble slotMm() {
         return slotMm;
     }
@@ -123,6 +128,16 @@ public final class Job {
 
     public double stitchWidthMm() {
         return stitchWidthMm;
+    }
+
+    /** Returns how far the needle stands from the middle, in millimetres, to either side. */
+    public double offCentreMm() {
+        return offCentreMm;
+    }
+
+    /** Returns what is printed on the spool about needles. */
+    public NeedleNote spoolNote() {
+        return spoolNote;
     }
 
     /** Returns the layers at the thickest crossing, at least those of the seam. */
@@ -295,6 +310,8 @@ public final class Job {
         private OptionalDouble slotMm = OptionalDouble.empty();
         private boolean twinsAllowed = true;
         private double stitchWidthMm;
+        private double offCentreMm;
+        private NeedleNote spoolNote = NeedleNote.NONE;
         private int crossingLayers;
         private SizeSchool school = SizeSchool.INTERSECT;
         private List<NeedleSystem> systems = List.of(NeedleSystem.H_130_705);
@@ -319,7 +336,7 @@ public final class Job {
             return this;
         }
 
-        /** Tells the width of the plate's slot in millimetres. */
+        /** Tells the width of the narrower slot of plate and foot in millimetres. */
         public Builder slotMm(double value) {
             slotMm = OptionalDouble.of(value);
             return this;
@@ -345,6 +362,20 @@ public final class Job {
         }
 
         /**
+         * Tells how far the needle stands from the middle, in millimetres; the side does not matter.
+         *
+         * @throws BadInput if it is more than 6 mm
+         */
+        public Builder offCentreMm(double value) {
+            BadInput.unless(
+                    Math.abs(value) <= 6,
+                    "offCentreMm",
+                    () -> "A needle stands at most 6 mm off the middle; 0 is the middle. Read it off the machine.");
+            offCentreMm = Math.abs(value);
+            return this;
+        }
+
+        /**
          * Tells how many layers the thickest crossing has.
          *
          * @throws BadInput if it is not between the layers of the seam and 32
@@ -356,6 +387,11 @@ public final class Job {
                     () -> "The thickest crossing has at least the " + stack.layers()
                             + " layers of the seam and at most 32. Count them there.");
             crossingLayers = value;
+            return this;
+        }
+
+        public Builder spoolNote(NeedleNote value) {
+            spoolNote = value;
             return this;
         }
 

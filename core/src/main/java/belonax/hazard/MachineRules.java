@@ -7,6 +7,7 @@ import static belonax.hazard.Hazard.BREAK;
 import static belonax.hazard.Hazard.SKIP;
 
 import belonax.machine.MotorPower;
+import belonax.machine.NeedleTravel;
 import belonax.machine.Plate;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
@@ -17,7 +18,6 @@ import java.util.stream.Collectors;
 
 /** What the motor can pierce and the plate lets through. Source: docs/craft.md, "Machine" and "Clearance". */
 final class MachineRules {
-    private static final double MARGIN_MM = 0.5;
     /** Flare of the widest wing needle that is made. */
     private static final double WING_MM = 3.0;
 
@@ -55,21 +55,21 @@ final class MachineRules {
                     .withKind(it -> it.type().isMultiple() || it.point() == NeedleType.WING)
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
-                    .because("The straight-stitch plate has one round hole: this needle would strike it."),
+                    .because("The plate or foot that is on has one round hole: this needle would strike it."),
             raises(BREAK, 5.0)
-                    .when(job -> job.plate() == Plate.STRAIGHT && job.stitchWidthMm() > 0)
+                    .when(job -> job.plate() == Plate.STRAIGHT && (job.stitchWidthMm() > 0 || job.offCentreMm() > 0))
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
                     .because(
-                            "The straight-stitch plate has one round hole: a stitch with any width would strike it. Put"
-                                    + " the zigzag plate on."),
+                            "The plate or foot that is on has one round hole: a stitch with any width, or a needle off the"
+                                    + " middle, would strike it. Put the zigzag plate and a foot with a slot on."),
             moves(BREAK, (job, it) -> travelMm(job, it.needle()) > job.slotMm().orElse(Double.MAX_VALUE) ? 5.0 : 0)
                     .when(job -> job.slotMm().isPresent() && job.plate() == Plate.ZIGZAG)
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
                     .because((job, it) -> String.format(
                             Locale.ROOT,
-                            "It needs a slot %.1f mm wide and this plate's is %.1f mm: it would strike.",
+                            "It needs a slot %.1f mm wide and the narrower of plate and foot is %.1f mm: it would strike.",
                             travelMm(job, it.needle()),
                             job.slotMm().orElse(0))),
             raises(BREAK, 2.0)
@@ -85,10 +85,10 @@ final class MachineRules {
         return job.systems().contains(it.needle().system());
     }
 
-    /** Returns the room that a needle needs from side to side: stitch, spacing, blade, and half a millimetre each side. */
+    /** Returns the room that a needle needs from side to side: see {@link NeedleTravel}. */
     static double travelMm(Job job, Needle needle) {
         double bladeMm =
                 needle.point() == NeedleType.WING ? WING_MM : needle.size().bladeMm();
-        return job.stitchWidthMm() + needle.spacingMm() + bladeMm + 2 * MARGIN_MM;
+        return NeedleTravel.neededMm(job.stitchWidthMm(), needle.spacingMm(), bladeMm, job.offCentreMm());
     }
 }

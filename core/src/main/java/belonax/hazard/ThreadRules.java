@@ -72,5 +72,13 @@ final class ThreadRules {
             raises(SHRED, 0.9)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
                     .of(Part.THREAD)
-                    .because("Embroidery runs fast and crosses itself, and every crossing rubs the thread."));
+                    .because("Embroidery runs fast and crosses itself, and every crossing rubs the thread."),
+            moves(SHRED, (job, it) -> job.spoolNote().names(it.needle()) ? -0.4 : 0)
+                    .when(job -> !job.spoolNote().isEmpty())
+                    .of(Part.THREAD)
+                    .because("The spool itself names this needle for its thread."),
+            moves(PUCKER, (job, it) -> job.spoolNote().names(it.needle()) ? -0.2 : 0)
+                    .when(job -> !job.spoolNote().isEmpty())
+                    .of(Part.THREAD)
+                    .because("With the needle that the spool names, this thread lies as it was made to."));
 }

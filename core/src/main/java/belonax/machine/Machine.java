@@ -5,11 +5,10 @@ import belonax.needle.NeedleSystem;
 import java.util.List;
 
 /**
- * A machine as its manual and its owner describe it.
+ * A machine as its manual and its owner describe it, with the plate and the foot that are on it now.
  *
  * @param name what its owner calls it
  * @param systems the needle systems that its own list names, never empty
- * @param slotMm width of the slot in the zigzag plate, in millimetres, 0 to 12
  * @param needlePlaces names of the places that hold a needle, one for most machines
  */
 public record Machine(
@@ -17,27 +16,92 @@ public record Machine(
         MachineKind kind,
         List<NeedleSystem> systems,
         FlatSide flatSide,
+        WheelTurn wheelTurn,
         BobbinKind bobbin,
         MotorPower power,
-        Plate plate,
-        double slotMm,
+        StitchPlate plate,
+        Foot foot,
+        Dial dial,
+        Oiling oiling,
         List<String> needlePlaces) {
 
     public Machine {
         systems = List.copyOf(systems);
         needlePlaces = List.copyOf(needlePlaces);
+        BadInput.unless(!name.isBlank(), "name", () -> "Give the machine a name, so that the strip can show it.");
         BadInput.unless(
                 !systems.isEmpty(),
                 "systems",
                 () -> "A machine takes at least one needle system. The manual or the front of the machine names it.");
         BadInput.unless(
-                !needlePlaces.isEmpty(), "needlePlaces", () -> "A machine has at least one place for a needle.");
-        BadInput.unless(
-                slotMm >= 0 && slotMm <= 12, "slotMm", () -> "The slot of a home machine's plate is 0 to 12 mm wide.");
+                !needlePlaces.isEmpty() && needlePlaces.size() <= 5,
+                "needlePlaces",
+                () -> "A machine has one to five places for a needle.");
+    }
+
+    /** Returns what most home machines are like: one flat needle with its flat at the back, slot of 7 mm. */
+    public static Machine ordinary(String name, MachineKind kind) {
+        boolean overlocker = kind == MachineKind.OVERLOCKER;
+        return new Machine(
+                name,
+                kind,
+                List.of(NeedleSystem.H_130_705),
+                FlatSide.BACK,
+                WheelTurn.TOWARDS_YOU,
+                overlocker
+                        ? BobbinKind.NONE
+                        : kind == MachineKind.MECHANICAL ? BobbinKind.REMOVABLE : BobbinKind.SEALED,
+                MotorPower.NORMAL,
+                StitchPlate.zigzag(7),
+                Foot.standard(7),
+                Dial.numbered(),
+                kind == MachineKind.COMPUTER_CONTROLLED ? Oiling.NEVER : Oiling.WHERE_THE_MANUAL_SAYS,
+                overlocker ? List.of("left needle", "right needle") : List.of("needle"));
     }
 
     /** Tells whether needles with several points may be fitted: the flat has to face the back. */
     public boolean takesTwins() {
         return flatSide == FlatSide.BACK && kind != MachineKind.OVERLOCKER;
+    }
+
+    /** Returns what the needle may do: with a round hole in plate or foot, nothing but straight down the middle. */
+    public Plate passage() {
+        return plate.kind() == Plate.STRAIGHT || foot.hasRoundHole() ? Plate.STRAIGHT : Plate.ZIGZAG;
+    }
+
+    /** Returns the narrower of the slots of plate and foot, in millimetres. */
+    public double slotMm() {
+        return Math.min(plate.slotMm(), foot.slotMm());
+    }
+
+    public Machine withSystems(List<NeedleSystem> value) {
+        return new Machine(
+                name, kind, value, flatSide, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces);
+    }
+
+    public Machine withFlatSide(FlatSide value) {
+        return new Machine(
+                name, kind, systems, value, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces);
+    }
+
+    public Machine withBobbin(BobbinKind value) {
+        return new Machine(
+                name, kind, systems, flatSide, wheelTurn, value, power, plate, foot, dial, oiling, needlePlaces);
+    }
+
+    public Machine withPower(MotorPower value) {
+        return new Machine(
+                name, kind, systems, flatSide, wheelTurn, bobbin, value, plate, foot, dial, oiling, needlePlaces);
+    }
+
+    /** Returns the same machine with this plate and foot on it. */
+    public Machine with(StitchPlate newPlate, Foot newFoot) {
+        return new Machine(
+                name, kind, systems, flatSide, wheelTurn, bobbin, power, newPlate, newFoot, dial, oiling, needlePlaces);
+    }
+
+    public Machine withDial(Dial value) {
+        return new Machine(
+                name, kind, systems, flatSide, wheelTurn, bobbin, power, plate, foot, value, oiling, needlePlaces);
     }
 }

@@ -1,6 +1,6 @@
 package belonax.machine;
 
-/** The stitch plate that is on the machine. */
+/** What plate and foot let the needle do. */
 public enum Plate {
     /** A slot as wide as the widest stitch. */
     ZIGZAG,

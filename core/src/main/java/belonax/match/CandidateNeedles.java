@@ -31,6 +31,9 @@ final class CandidateNeedles {
                 }
             }
         }
+        for (Needle it : request.owned()) {
+            addOwned(it, request, needles);
+        }
         BadInput.unless(!needles.isEmpty(), "twin", () -> noneMade(request));
         for (MatchRequest.Proven it : request.proven()) {
             addProven(it, request, needles);
@@ -46,6 +49,14 @@ final class CandidateNeedles {
         return request.twin()
                 .map(wish -> needle.type() == wish.type() && isSame(needle.spacingMm(), wish.spacingMm()))
                 .orElse(!needle.type().isMultiple());
+    }
+
+    /** What lies in the drawer is tried even where it is on no list of made needles, but never across systems. */
+    private static void addOwned(Needle owned, MatchRequest request, List<NeedleInUse> needles) {
+        boolean listed = needles.stream().anyMatch(it -> it.needle().equals(owned));
+        if (!listed && request.systems().contains(owned.system()) && isWished(owned, request)) {
+            needles.add(NeedleInUse.fresh(owned));
+        }
     }
 
     /** An owner may hold a needle that is on no list; it worked, so it is tried as well. */

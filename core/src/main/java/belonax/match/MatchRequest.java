@@ -2,6 +2,7 @@ package belonax.match;
 
 import belonax.BadInput;
 import belonax.hazard.Job;
+import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
@@ -13,8 +14,9 @@ import java.util.Optional;
  *
  * @param twin asks for a needle with several points instead of a single one
  * @param proven set-ups that sewed a clean strip on this very cloth, at most 40
+ * @param owned needles that lie in the drawer; one that is on no list of made needles is tried as well
  */
-public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven) {
+public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven, List<Needle> owned) {
 
     /**
      * A set-up that worked here before.
@@ -50,7 +52,13 @@ public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven
 
     public MatchRequest {
         proven = List.copyOf(proven);
+        owned = List.copyOf(owned);
         BadInput.unless(proven.size() <= 40, "proven", () -> "Name at most 40 proven set-ups.");
+    }
+
+    /** Asks with nothing in the drawer. */
+    public MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven) {
+        this(job, twin, proven, List.of());
     }
 
     /** Asks for a single needle, with nothing proven. */
@@ -59,11 +67,15 @@ public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven
     }
 
     public MatchRequest withTwin(TwinWish wish) {
-        return new MatchRequest(job, Optional.of(wish), proven);
+        return new MatchRequest(job, Optional.of(wish), proven, owned);
     }
 
     public MatchRequest withProven(List<Proven> setups) {
-        return new MatchRequest(job, twin, setups);
+        return new MatchRequest(job, twin, setups, owned);
+    }
+
+    public MatchRequest withOwned(List<Needle> needles) {
+        return new MatchRequest(job, twin, proven, needles);
     }
 
     /** Returns the needle systems that the machine lists, the usual one first. */

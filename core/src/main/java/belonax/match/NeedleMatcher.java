@@ -1,7 +1,12 @@
 package belonax.match;
 
 import belonax.hazard.HazardModel;
+import belonax.hazard.Prediction;
+import belonax.hazard.Verdict;
+import belonax.needle.Needle;
 import belonax.needle.NeedleRange;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /**
  * Ranks the needles that are made for a cloth, a thread and a machine. Never crosses systems. Source: docs/craft.md,
@@ -31,6 +36,18 @@ public final class NeedleMatcher {
     public Match match(MatchRequest request) {
         Candidates candidates = candidates(request);
         return new Match(request, conflicts, new Ranking(candidates).best(), candidates);
+    }
+
+    /** Returns every needle that is good for this, with its expected harm. */
+    Map<Needle, Double> good(MatchRequest request) {
+        Candidates candidates = candidates(request);
+        Map<Needle, Double> good = new LinkedHashMap<>();
+        for (Prediction it : candidates.usable()) {
+            if (Verdicts.of(it, candidates.lowestHarm()) == Verdict.GOOD) {
+                good.put(it.needle().needle(), it.expectedHarm());
+            }
+        }
+        return good;
     }
 
     Candidates candidates(MatchRequest request) {

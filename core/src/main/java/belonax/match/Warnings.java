@@ -5,6 +5,7 @@ import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.MotorPower;
+import belonax.machine.NeedleTravel;
 import belonax.machine.Plate;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
@@ -38,10 +39,12 @@ final class Warnings {
             add(system.label() + " is an industrial system: fit it only because this machine's own list names it.");
         }
         if (job.plate() == Plate.STRAIGHT
-                && (job.stitchWidthMm() > 0 || request.twin().isPresent())) {
+                && (job.stitchWidthMm() > 0
+                        || job.offCentreMm() > 0
+                        || request.twin().isPresent())) {
             add(
-                    "The straight-stitch plate is on: change to the zigzag plate before any width or twin needle, or the needle"
-                            + " strikes.");
+                    "A plate or foot with one round hole is on: change to the zigzag plate and a foot with a slot before any"
+                            + " width, twin or off-centre needle, or the needle strikes.");
         }
         if (job.power() == MotorPower.LIGHT && job.resistingGsm() >= 700) {
             add("A light machine labours on this: sew slowly, turn the thick places by hand, and stop if the motor hums"
@@ -101,10 +104,11 @@ final class Warnings {
             add(
                     "Several needles: a second spool that turns the other way or stands apart; never for buttonholes, eyelets or"
                             + " darning; turn the wheel by hand through one full pattern.");
-            double roomMm = job.stitchWidthMm()
-                    + best.needle().spacingMm()
-                    + best.needle().size().bladeMm()
-                    + 1;
+            double roomMm = NeedleTravel.neededMm(
+                    job.stitchWidthMm(),
+                    best.needle().spacingMm(),
+                    best.needle().size().bladeMm(),
+                    job.offCentreMm());
             add(String.format(
                     Locale.ROOT,
                     "Plate and foot need a slot of at least %.1f mm for this needle and stitch; measure yours.",

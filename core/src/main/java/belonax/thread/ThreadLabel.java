@@ -2,24 +2,27 @@ package belonax.thread;
 
 import belonax.BadInput;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.DoublePredicate;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
- * Reads the number on a spool. A label that names its numbering has one reading; a bare number has several, the likeliest
- * first. Source: docs/craft.md, "Thread numbering".
+ * Reads what is printed on a spool. A label that names its numbering has one reading; a bare number has several, the
+ * likeliest first, with the one question that parts them. Metres and grams settle it: tex = 1000 x net grams / metres.
+ * Source: docs/craft.md, "Thread numbering".
  */
 public final class ThreadLabel {
     private static final int LONGEST = 200;
-    private static final String NUMBER = "(\\d{1,5}(?:[.,]\\d{1,3})?)";
-    private static final Pattern COUNT = Pattern.compile("\\b(NM|NE|NEC)\\.?\\s*" + NUMBER + "\\s*/\\s*(\\d{1,2})");
-    private static final Pattern BEFORE =
-            Pattern.compile("\\b(DTEX|DECITEX|TEX|DENIER|DEN|TKT|TICKET|NO|NR|WT|WEIGHT)\\.?\\s*" + NUMBER);
-    private static final Pattern AFTER = Pattern.compile(NUMBER + "\\s*(DTEX|DECITEX|TEX|DENIER|DEN|TKT|WT|WEIGHT)\\b");
-    private static final Pattern BARE = Pattern.compile("\\s*#?\\s*" + NUMBER + "\\s*");
+    /** How far a weighed fineness strays at home, as a share: the scale's step, the spool's own weight, the metres told. */
+    private static final double WEIGHED_SD = 0.08;
+    /** What is left for a fineness that no reading of the label tells, when the spool was weighed too. */
+    private static final double WEIGHED_PRIOR = 0.10;
+    /** Readings of nearly one fineness need no question between them. */
+    private static final double SAME_WITHIN = 0.10;
+
+    private static final double SETTLED_FROM = 0.92;
 
     /**
      * One way to read a label.
@@ -27,118 +30,160 @@ public final class ThreadLabel {
      * @param likelihood between 0 and 1; the readings of one label add up to 1
      * @param why the reason, a whole sentence
      */
-    public record Reading(ThreadNumbering numbering, Tex tex, double likelihood, String why) {}
+    public record Reading(ThreadNumbering numbering, Tex tex, double likelihood, String why) {
+        Reading withLikelihood(double value) {
+            return new Reading(numbering, tex, value, why);
+        }
+    }
+
+    /**
+     * What the label says.
+     *
+     * @param readings every reading that fits, the likeliest first, never none
+     * @param question the one thing to find out that settles which reading it is; empty when nothing is left to settle
+     * @param fibre what the label says it is made of
+     * @param build how the label says it is made
+     */
+    public record Answer(
+            List<Reading> readings, Optional<String> question, Optional<Fibre> fibre, Optional<Build> build) {
+        public Answer {
+            readings = List.copyOf(readings);
+        }
+
+        public Reading likeliest() {
+            return readings.get(0);
+        }
+    }
 
     private ThreadLabel() {}
 
     /**
-     * Returns every reading that fits, the likeliest first, never none.
+     * Reads a label.
      *
-     * @throws BadInput if nothing on the label can be read as a fineness
+     * @throws BadInput if nothing on it can be read as a fineness
      */
-    public static List<Reading> read(String label) {
-        BadInput.unless(
-                label.length() <= LONGEST, "label", () -> "That is longer than any label. Type the number part only.");
-        String text = label.toUpperCase(Locale.ROOT);
-        Matcher count = COUNT.matcher(text);
-        if (count.find()) {
-            ThreadNumbering numbering = count.group(1).equals("NM") ? ThreadNumbering.NM : ThreadNumbering.NE;
-            return List.of(named(numbering, number(count.group(2)), number(count.group(3))));
-        }
-        Matcher before = BEFORE.matcher(text);
-        if (before.find()) {
-            return List.of(named(numbering(before.group(1)), number(before.group(2)), 1));
-        }
-        Matcher after = AFTER.matcher(text);
-        if (after.find()) {
-            return List.of(named(numbering(after.group(2)), number(after.group(1)), 1));
-        }
-        Matcher bare = BARE.matcher(text);
-        if (bare.matches()) {
-            return bareReadings(number(bare.group(1)));
-        }
-        throw unreadable();
+    public static Answer read(String label) {
+        return read(Optional.of(label), OptionalDouble.empty(), OptionalDouble.empty());
     }
 
-    private static Reading named(ThreadNumbering numbering, double number, double plies) {
-        BadInput.unless(
-                number > 0 && plies > 0, "label", () -> "A thread's number is above 0. Look at the spool again.");
-        return new Reading(
-                numbering,
-                numbering.tex(number, plies),
-                1,
-                "The label names its numbering, " + numbering.words() + ".");
+    /**
+     * Reads a label together with what the spool holds.
+     *
+     * @param metres length on the spool, above 0 and at most 100 000; wins over a length that is printed
+     * @param grams net weight, without the empty spool, above 0 and at most 5000
+     * @throws BadInput if nothing can be read as a fineness and metres and grams do not tell it either
+     */
+    public static Answer read(Optional<String> label, OptionalDouble metres, OptionalDouble grams) {
+        check(label, metres, grams);
+        LabelNumbers numbers = new LabelNumbers(label.orElse("").toUpperCase(Locale.ROOT));
+        OptionalDouble length = metres.isPresent() ? metres : numbers.metres();
+        OptionalDouble weight = grams.isPresent() ? grams : numbers.grams();
+        List<Reading> readings = new ArrayList<>(normal(numbers.readings()));
+        if (length.isPresent() && weight.isPresent()) {
+            readings = weighed(readings, weight.getAsDouble(), length.getAsDouble());
+        }
+        if (readings.isEmpty()) {
+            throw unreadable(length, weight);
+        }
+        readings.sort(Comparator.comparingDouble(Reading::likelihood).reversed());
+        return new Answer(readings, question(readings, length), numbers.fibre(), numbers.build());
     }
 
-    private static ThreadNumbering numbering(String word) {
-        return switch (word) {
-            case "TEX" -> ThreadNumbering.TEX;
-            case "DTEX", "DECITEX" -> ThreadNumbering.DTEX;
-            case "DENIER", "DEN" -> ThreadNumbering.DENIER;
-            case "WT", "WEIGHT" -> ThreadNumbering.WEIGHT;
-            default -> ThreadNumbering.TICKET;
-        };
+    private static void check(Optional<String> label, OptionalDouble metres, OptionalDouble grams) {
+        label.ifPresent(it -> BadInput.unless(
+                it.length() <= LONGEST,
+                "text",
+                () -> "That is longer than any label (" + it.length()
+                        + " characters). Type the number part only, such as" + " Tkt 120."));
+        metres.ifPresent(it -> BadInput.unless(
+                it > 0 && it <= 100_000,
+                "metres",
+                () -> "A spool holds 10 to 10 000 metres. Look for the length on its label."));
+        grams.ifPresent(it -> BadInput.unless(
+                it > 0 && it <= 5000,
+                "grams",
+                () -> "A spool's thread weighs 1 to 1000 grams. Weigh it, and take off what the empty spool weighs."));
     }
 
-    /** A bare number: home spools from about 80 up are tickets, low numbers are weights; tex and cotton are seldomer. */
-    private static List<Reading> bareReadings(double number) {
+    /** Weighing is evidence: a reading that agrees with it gains, the others fade. */
+    private static List<Reading> weighed(List<Reading> printed, double grams, double metres) {
+        Tex tex = ThreadNumbering.WEIGHED.tex(grams, metres);
         List<Reading> all = new ArrayList<>();
-        boolean high = number >= 75;
-        offer(
-                all,
-                ThreadNumbering.TICKET,
-                number,
-                high ? 0.85 : 0.25,
-                tex -> tex >= 8 && tex <= 150,
-                "Bare numbers from about 80 up are mostly tickets on home spools.");
-        offer(
-                all,
-                ThreadNumbering.WEIGHT,
-                number,
-                high ? 0.08 : 0.6,
-                tex -> tex >= 8 && tex <= 150,
-                "Low bare numbers are mostly weights, as on quilting and embroidery spools.");
-        offer(
-                all,
-                ThreadNumbering.TEX,
-                number,
-                high ? 0.07 : 0.15,
-                tex -> tex >= 8 && tex <= 150,
-                "It may be tex, which some spools print without the word.");
-        double sum = all.stream().mapToDouble(Reading::likelihood).sum();
-        if (all.isEmpty()) {
-            throw unreadable();
+        for (Reading it : printed) {
+            double off = Math.log(it.tex().value() / tex.value()) / WEIGHED_SD;
+            all.add(it.withLikelihood(it.likelihood() * Math.exp(-off * off / 2)));
         }
-        return all.stream()
-                .map(it -> new Reading(it.numbering(), it.tex(), it.likelihood() / sum, it.why()))
-                .sorted((a, b) -> Double.compare(b.likelihood(), a.likelihood()))
+        all.add(new Reading(
+                ThreadNumbering.WEIGHED,
+                tex,
+                printed.isEmpty() ? 1 : WEIGHED_PRIOR,
+                String.format(
+                        Locale.ROOT,
+                        "%s g net on %s m: 1000 × grams ÷ metres is %s.",
+                        plain(grams),
+                        plain(metres),
+                        tex)));
+        return new ArrayList<>(
+                normal(all).stream().filter(it -> it.likelihood() >= 0.002).toList());
+    }
+
+    private static List<Reading> normal(List<Reading> readings) {
+        double sum = readings.stream().mapToDouble(Reading::likelihood).sum();
+        return readings.stream()
+                .map(it -> it.withLikelihood(it.likelihood() / sum))
                 .toList();
     }
 
-    private static void offer(
-            List<Reading> to,
-            ThreadNumbering numbering,
-            double number,
-            double likelihood,
-            DoublePredicate fits,
-            String why) {
-        try {
-            Tex tex = numbering.tex(number, 1);
-            if (fits.test(tex.value())) {
-                to.add(new Reading(numbering, tex, likelihood, why));
-            }
-        } catch (BadInput notAThread) {
-            // This numbering would make it no thread at all, so it is not a reading.
+    /** Asks for what parts the likeliest reading from the likeliest one that differs from it. */
+    private static Optional<String> question(List<Reading> readings, OptionalDouble metres) {
+        Reading first = readings.get(0);
+        double settled = readings.stream()
+                .filter(it -> isSame(it, first))
+                .mapToDouble(Reading::likelihood)
+                .sum();
+        if (settled >= SETTLED_FROM) {
+            return Optional.empty();
         }
+        return readings.stream()
+                .filter(it -> !isSame(it, first))
+                .findFirst()
+                .map(other -> question(first, other, metres));
     }
 
-    private static double number(String text) {
-        return Double.parseDouble(text.replace(',', '.'));
+    private static boolean isSame(Reading a, Reading b) {
+        return Math.abs(Math.log(a.tex().value() / b.tex().value())) <= SAME_WITHIN;
     }
 
-    private static BadInput unreadable() {
+    private static String question(Reading first, Reading other, OptionalDouble metres) {
+        double length = metres.orElse(200);
+        String weights = String.format(
+                Locale.ROOT,
+                "%s m of it weigh %s g if it is %s (%s), %s g if it is %s (%s).",
+                plain(length),
+                plain(first.tex().value() * length / 1000),
+                first.tex(),
+                first.numbering().words(),
+                plain(other.tex().value() * length / 1000),
+                other.tex(),
+                other.numbering().words());
+        return metres.isPresent()
+                ? "What does the thread weigh without its spool? " + weights
+                : "How many metres are on the spool, and what do they weigh? " + weights;
+    }
+
+    private static String plain(double value) {
+        return Math.abs(value - Math.rint(value)) < 0.05
+                ? String.format(Locale.ROOT, "%.0f", value)
+                : String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    private static BadInput unreadable(OptionalDouble metres, OptionalDouble grams) {
+        String rest = metres.isPresent()
+                ? "Add what the thread weighs without its spool."
+                : grams.isPresent() ? "Add how many metres are on the spool." : "Or send metres and grams.";
         return new BadInput(
-                "label",
-                "No fineness can be read in that label. Type the number with its word, such as tex 25, Tkt 120 or 40 wt.");
+                "text",
+                "No fineness can be read in that. Type the number with its word, such as tex 25, Tkt 120 or 40 wt. "
+                        + rest);
     }
 }

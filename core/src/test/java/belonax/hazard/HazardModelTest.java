@@ -16,6 +16,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
+import belonax.thread.NeedleNote;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.Tex;
@@ -26,6 +27,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
@@ -116,6 +118,9 @@ class HazardModelTest {
         jobs.add(job("canvas", usual).power(MotorPower.LIGHT).crossingLayers(8).build());
         jobs.add(job("canvas", usual).power(MotorPower.STRONG).build());
         jobs.add(job("poplin", usual).plate(Plate.STRAIGHT).stitchWidthMm(3).build());
+        jobs.add(job("poplin", usual)
+                .spoolNote(new NeedleNote(Optional.empty(), Optional.of(NeedleSize.NM_80)))
+                .build());
         jobs.add(job("poplin", usual)
                 .slotMm(5)
                 .stitchWidthMm(3)

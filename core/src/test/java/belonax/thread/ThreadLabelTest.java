@@ -1,9 +1,14 @@
 package belonax.thread;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import belonax.BadInput;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -16,7 +21,7 @@ class ThreadLabelTest {
         "Ne 50/3, NE, 35.43", "polyester Tkt 30 topstitch, TICKET, 100", "120, TICKET, 25", "50, WEIGHT, 20"
     })
     void the_likeliest_reading_stands_first(String label, ThreadNumbering numbering, double tex) {
-        ThreadLabel.Reading first = ThreadLabel.read(label).get(0);
+        ThreadLabel.Reading first = ThreadLabel.read(label).likeliest();
 
         assertThat(first.numbering()).isEqualTo(numbering);
         assertThat(first.tex().value()).isCloseTo(tex, within(0.01));
@@ -25,7 +30,7 @@ class ThreadLabelTest {
     @ParameterizedTest
     @ValueSource(strings = {"120", "50", "40", "30", "100", "#80"})
     void the_readings_of_a_bare_number_share_one_certainty(String label) {
-        List<ThreadLabel.Reading> readings = ThreadLabel.read(label);
+        List<ThreadLabel.Reading> readings = ThreadLabel.read(label).readings();
 
         assertThat(readings.size()).isGreaterThan(1);
         assertThat(readings.stream()
@@ -33,5 +38,74 @@ class ThreadLabelTest {
                         .sum())
                 .isCloseTo(1, within(1e-9));
         assertThat(readings).isSortedAccordingTo((a, b) -> Double.compare(b.likelihood(), a.likelihood()));
+    }
+
+    @ParameterizedTest(name = "{0} as {1} is tex {2}")
+    @CsvSource({
+        "50, WEIGHT, 20",
+        "50, TICKET, 60",
+        "50, NE, 23.62",
+        "120/2, NM, 16.67",
+        "40/2, NE, 29.53",
+        "dtex 250x2, DTEX, 50",
+        "120d/2, DENIER, 26.67",
+        "T-27, TEX, 27",
+        "E-Tkt 75, TICKET, 40",
+        "cotton 50/3, NE, 35.43"
+    })
+    void every_reading_that_fits_is_offered(String label, ThreadNumbering numbering, double tex) {
+        assertThat(ThreadLabel.read(label).readings())
+                .anySatisfy(it -> {
+                    assertThat(it.numbering()).isEqualTo(numbering);
+                    assertThat(it.tex().value()).isCloseTo(tex, within(0.01));
+                })
+                .allSatisfy(it -> assertThat(it.why()).endsWith("."));
+    }
+
+    @Test
+    void a_bare_number_is_parted_by_one_question_and_settled_by_the_scale() {
+        ThreadLabel.Answer bare = ThreadLabel.read("50");
+        ThreadLabel.Answer weighed = ThreadLabel.read(Optional.of("50"), OptionalDouble.of(200), OptionalDouble.of(12));
+
+        assertThat(bare.question())
+                .contains(
+                        "How many metres are on the spool, and what do they weigh? 200 m of it weigh 4 g if it is tex 20"
+                                + " (wt), 12 g if it is tex 60 (Tkt).");
+        assertThat(weighed.likeliest().numbering()).isEqualTo(ThreadNumbering.TICKET);
+        assertThat(weighed.likeliest().tex().value()).isCloseTo(60, within(0.01));
+        assertThat(weighed.question()).isEmpty();
+    }
+
+    @Test
+    void metres_and_grams_alone_will_do_and_are_read_off_the_label_too() {
+        ThreadLabel.Answer told = ThreadLabel.read(Optional.empty(), OptionalDouble.of(200), OptionalDouble.of(5));
+
+        assertThat(told.readings()).singleElement().satisfies(it -> {
+            assertThat(it.numbering()).isEqualTo(ThreadNumbering.WEIGHED);
+            assertThat(it.tex().value()).isCloseTo(25, within(1e-9));
+            assertThat(it.likelihood()).isEqualTo(1);
+        });
+        assertThat(ThreadLabel.read("No. 120, 100% polyester, 200 m, 5 g")
+                        .likeliest()
+                        .numbering())
+                .isEqualTo(ThreadNumbering.TICKET);
+        assertThat(ThreadLabel.read("No. 120, 100% polyester, 200 m").fibre()).contains(Fibre.POLYESTER);
+    }
+
+    @Test
+    void a_label_that_its_weight_contradicts_gives_way_to_the_scale() {
+        ThreadLabel.Answer answer =
+                ThreadLabel.read(Optional.of("Tkt 120"), OptionalDouble.of(100), OptionalDouble.of(10));
+
+        assertThat(answer.likeliest().numbering()).isEqualTo(ThreadNumbering.WEIGHED);
+        assertThat(answer.likeliest().tex().value()).isCloseTo(100, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "   ", "thread", "%%%", "no. 0", "🧵🧵", "tex"})
+    void what_tells_no_fineness_is_refused_with_a_sentence(String label) {
+        assertThatThrownBy(() -> ThreadLabel.read(label))
+                .isInstanceOf(BadInput.class)
+                .hasMessageEndingWith(".");
     }
 }

@@ -148,9 +148,9 @@ record MatchForm(
     private static void onMachine(Job.Builder job, Machine machine) {
         job.systems(machine.systems())
                 .power(machine.power())
-                .plate(machine.plate())
+                .plate(machine.passage())
                 .twinsAllowed(machine.takesTwins());
-        if (machine.plate() == Plate.ZIGZAG) {
+        if (machine.passage() == Plate.ZIGZAG) {
             job.slotMm(machine.slotMm());
         }
     }

@@ -34,9 +34,7 @@ public record ThreadBody(
         }
         try {
             return new SewingThread(
-                    label == null
-                            ? new Tex(Objects.requireNonNull(tex))
-                            : ThreadLabel.read(label).get(0).tex(),
+                    label == null ? new Tex(Objects.requireNonNull(tex)) : read(label),
                     Objects.requireNonNullElse(fibre, Fibre.POLYESTER),
                     Objects.requireNonNullElse(build, Build.SPUN),
                     ageYears == null ? OptionalDouble.empty() : OptionalDouble.of(ageYears),
@@ -44,6 +42,14 @@ public record ThreadBody(
                     Boolean.TRUE.equals(keptInSun));
         } catch (BadInput e) {
             throw e.under(field);
+        }
+    }
+
+    private static Tex read(String label) {
+        try {
+            return ThreadLabel.read(label).likeliest().tex();
+        } catch (BadInput e) {
+            throw new BadInput("label", String.valueOf(e.getMessage()));
         }
     }
 }

@@ -3,12 +3,13 @@ package belonax.web.shared.room;
 import static belonax.needle.NeedleSystem.HAX1SP;
 import static belonax.needle.NeedleSystem.H_130_705;
 
-import belonax.machine.BobbinKind;
+import belonax.machine.Dial;
 import belonax.machine.FlatSide;
+import belonax.machine.Foot;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
-import belonax.machine.Plate;
+import belonax.machine.StitchPlate;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
@@ -62,82 +63,76 @@ class DemoRoom implements ApplicationRunner {
     }
 
     private void addHeron() {
-        machines.save(new MachineEntity(
+        Machine heron = Machine.ordinary("Heron", MachineKind.COMPUTER_CONTROLLED);
+        add(
                 "heron",
                 0,
-                "table by the window",
-                new Machine(
-                        "Heron",
-                        MachineKind.COMPUTER_CONTROLLED,
-                        List.of(H_130_705),
-                        FlatSide.BACK,
-                        BobbinKind.SEALED,
-                        MotorPower.NORMAL,
-                        Plate.ZIGZAG,
-                        7.0,
-                        List.of("needle"))));
+                new MachineCard(
+                        heron,
+                        "table by the window",
+                        List.of(StitchPlate.zigzag(7), StitchPlate.straight()),
+                        List.of(Foot.standard(7), new Foot("non-stick foot", 7), new Foot("quarter-inch foot", 1.5)),
+                        "clear plastic drop-in, 11.5 mm high",
+                        "second drawer, green folder",
+                        true));
         fit("heron", 0, Needle.of(H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80), 6, 2.6);
         thread("heron", 25, 6);
         balance("heron", 4, 3);
     }
 
     private void addBadger() {
-        machines.save(new MachineEntity(
+        Machine badger = Machine.ordinary("Badger", MachineKind.MECHANICAL)
+                .withPower(MotorPower.STRONG)
+                .with(StitchPlate.zigzag(5.5), Foot.standard(6));
+        add(
                 "badger",
                 1,
-                "workbench",
-                new Machine(
-                        "Badger",
-                        MachineKind.MECHANICAL,
-                        List.of(H_130_705),
-                        FlatSide.BACK,
-                        BobbinKind.REMOVABLE,
-                        MotorPower.STRONG,
-                        Plate.ZIGZAG,
-                        5.5,
-                        List.of("needle"))));
+                new MachineCard(
+                        badger,
+                        "workbench",
+                        List.of(),
+                        List.of(new Foot("roller foot", 6), new Foot("walking foot", 5)),
+                        "steel, for the case that comes out",
+                        "in the lid of its case",
+                        false));
         fit("badger", 0, Needle.of(H_130_705, NeedleType.JEANS, NeedleSize.NM_100), 12, 8.4);
         thread("badger", 40, 12);
         balance("badger", 3.5, 12);
     }
 
     private void addOldTin() {
-        machines.save(new MachineEntity(
+        Machine oldTin = Machine.ordinary("Old Tin", MachineKind.MECHANICAL)
+                .withFlatSide(FlatSide.LEFT)
+                .withPower(MotorPower.LIGHT)
+                .withDial(Dial.knob(5))
+                .with(StitchPlate.straight(), new Foot("narrow straight foot", 0));
+        add(
                 "old-tin",
                 2,
-                "under the stairs",
-                new Machine(
-                        "Old Tin",
-                        MachineKind.MECHANICAL,
-                        List.of(H_130_705),
-                        FlatSide.LEFT,
-                        BobbinKind.REMOVABLE,
-                        MotorPower.LIGHT,
-                        Plate.STRAIGHT,
-                        0,
-                        List.of("needle"))));
+                new MachineCard(
+                        oldTin,
+                        "under the stairs",
+                        List.of(),
+                        List.of(),
+                        "long shuttle bobbin",
+                        "a copy, taped inside the door",
+                        false));
         fit("old-tin", 0, Needle.of(H_130_705, NeedleType.SHARP, NeedleSize.NM_70), 40, 1.1);
         thread("old-tin", 20, 40);
     }
 
     private void addSparrow() {
-        machines.save(new MachineEntity(
-                "sparrow",
-                3,
-                "shelf by the door",
-                new Machine(
-                        "Sparrow",
-                        MachineKind.OVERLOCKER,
-                        List.of(HAX1SP),
-                        FlatSide.BACK,
-                        BobbinKind.NONE,
-                        MotorPower.NORMAL,
-                        Plate.ZIGZAG,
-                        9.0,
-                        List.of("left needle", "right needle"))));
+        Machine sparrow = Machine.ordinary("Sparrow", MachineKind.OVERLOCKER)
+                .withSystems(List.of(HAX1SP))
+                .with(StitchPlate.zigzag(9), Foot.standard(9));
+        add("sparrow", 3, MachineCard.of(sparrow, "shelf by the door"));
         fit("sparrow", 0, Needle.of(HAX1SP, NeedleType.STRETCH, NeedleSize.NM_90), 20, 3.2);
         fit("sparrow", 1, Needle.of(HAX1SP, NeedleType.STRETCH, NeedleSize.NM_90), 20, 3.2);
         thread("sparrow", 27, 20);
+    }
+
+    private void add(String id, int position, MachineCard card) {
+        machines.save(new MachineEntity(id, position, card));
     }
 
     private void fit(String machineId, int place, Needle needle, long daysAgo, double effectiveHours) {

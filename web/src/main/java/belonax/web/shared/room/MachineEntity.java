@@ -1,15 +1,22 @@
 package belonax.web.shared.room;
 
 import belonax.machine.BobbinKind;
+import belonax.machine.Dial;
+import belonax.machine.DialKind;
 import belonax.machine.FlatSide;
+import belonax.machine.Foot;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
+import belonax.machine.Oiling;
 import belonax.machine.Plate;
+import belonax.machine.StitchPlate;
+import belonax.machine.WheelTurn;
 import belonax.needle.NeedleSystem;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -20,6 +27,8 @@ import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -56,9 +65,49 @@ class MachineEntity {
 
     private double slotMm;
 
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private WheelTurn wheelTurn = WheelTurn.TOWARDS_YOU;
+
+    private String plateName = "";
+    private String footName = "";
+    private double footSlotMm;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private DialKind dialKind = DialKind.NUMBERED;
+
+    private double dialMin;
+    private double dialMax;
+    private double dialStep;
+    private double dialNormalLow;
+    private double dialNormalHigh;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Oiling oiling = Oiling.WHERE_THE_MANUAL_SAYS;
+
+    private String bobbinClass = "";
+    private String manualPlace = "";
+    private boolean hasThreader;
+    private boolean removed;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "machine_plate", joinColumns = @JoinColumn(name = "machine_id"))
+    @OrderColumn(name = "position")
+    @Fetch(FetchMode.SUBSELECT)
+    private List<OwnedPlate> plates = new ArrayList<>();
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "machine_foot", joinColumns = @JoinColumn(name = "machine_id"))
+    @OrderColumn(name = "position")
+    @Fetch(FetchMode.SUBSELECT)
+    private List<OwnedFoot> feet = new ArrayList<>();
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "machine_system", joinColumns = @JoinColumn(name = "machine_id"))
     @OrderColumn(name = "position")
+    @Fetch(FetchMode.SUBSELECT)
     @Column(name = "needle_system")
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
@@ -67,40 +116,142 @@ class MachineEntity {
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "machine_place", joinColumns = @JoinColumn(name = "machine_id"))
     @OrderColumn(name = "position")
+    @Fetch(FetchMode.SUBSELECT)
     @Column(name = "name")
     private List<String> places = new ArrayList<>();
 
     /** For Hibernate. */
     protected MachineEntity() {}
 
-    MachineEntity(String id, int position, String standsAt, Machine machine) {
+    MachineEntity(String id, int position, MachineCard card) {
         this.id = id;
         this.position = position;
-        this.standsAt = standsAt;
+        put(card);
+    }
+
+    /** Writes the card over what stood here. */
+    void put(MachineCard card) {
+        Machine machine = card.machine();
         name = machine.name();
         kind = machine.kind();
         flatSide = machine.flatSide();
+        wheelTurn = machine.wheelTurn();
         bobbin = machine.bobbin();
         power = machine.power();
-        plate = machine.plate();
-        slotMm = machine.slotMm();
+        oiling = machine.oiling();
         systems = new ArrayList<>(machine.systems());
         places = new ArrayList<>(machine.needlePlaces());
+        putPlateAndFoot(machine);
+        putDial(machine.dial());
+        standsAt = card.standsAt();
+        bobbinClass = card.bobbinClass();
+        manualPlace = card.manualPlace();
+        hasThreader = card.hasThreader();
+        plates = new ArrayList<>(card.plates().stream().map(OwnedPlate::new).toList());
+        feet = new ArrayList<>(card.feet().stream().map(OwnedFoot::new).toList());
+    }
+
+    MachineCard card() {
+        return new MachineCard(
+                machine(),
+                standsAt,
+                plates.stream().map(OwnedPlate::plate).toList(),
+                feet.stream().map(OwnedFoot::foot).toList(),
+                bobbinClass,
+                manualPlace,
+                hasThreader);
     }
 
     String id() {
         return id;
     }
 
-    String standsAt() {
-        return standsAt;
-    }
-
-    Machine machine() {
-        return new Machine(name, kind, systems, flatSide, bobbin, power, plate, slotMm, places);
-    }
-
     int position() {
         return position;
+    }
+
+    boolean isRemoved() {
+        return removed;
+    }
+
+    void remove(boolean value) {
+        removed = value;
+    }
+
+    private Machine machine() {
+        return new Machine(
+                name,
+                kind,
+                systems,
+                flatSide,
+                wheelTurn,
+                bobbin,
+                power,
+                new StitchPlate(plateName, plate, slotMm),
+                new Foot(footName, footSlotMm),
+                new Dial(dialKind, dialMin, dialMax, dialStep, dialNormalLow, dialNormalHigh),
+                oiling,
+                places);
+    }
+
+    private void putPlateAndFoot(Machine machine) {
+        plate = machine.plate().kind();
+        slotMm = machine.plate().slotMm();
+        plateName = machine.plate().name();
+        footName = machine.foot().name();
+        footSlotMm = machine.foot().slotMm();
+    }
+
+    private void putDial(Dial dial) {
+        dialKind = dial.kind();
+        dialMin = dial.min();
+        dialMax = dial.max();
+        dialStep = dial.step();
+        dialNormalLow = dial.normalLow();
+        dialNormalHigh = dial.normalHigh();
+    }
+
+    /** A plate that belongs to the machine. */
+    @Embeddable
+    static class OwnedPlate {
+        private String name = "";
+
+        @Enumerated(EnumType.STRING)
+        @JdbcTypeCode(SqlTypes.VARCHAR)
+        private Plate kind = Plate.ZIGZAG;
+
+        private double slotMm;
+
+        /** For Hibernate. */
+        protected OwnedPlate() {}
+
+        OwnedPlate(StitchPlate plate) {
+            name = plate.name();
+            kind = plate.kind();
+            slotMm = plate.slotMm();
+        }
+
+        StitchPlate plate() {
+            return new StitchPlate(name, kind, slotMm);
+        }
+    }
+
+    /** A foot that belongs to the machine. */
+    @Embeddable
+    static class OwnedFoot {
+        private String name = "";
+        private double slotMm;
+
+        /** For Hibernate. */
+        protected OwnedFoot() {}
+
+        OwnedFoot(Foot foot) {
+            name = foot.name();
+            slotMm = foot.slotMm();
+        }
+
+        Foot foot() {
+            return new Foot(name, slotMm);
+        }
     }
 }

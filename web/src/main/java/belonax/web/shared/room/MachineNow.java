@@ -13,17 +13,12 @@ import java.util.UUID;
  * One machine as it stands on the table now.
  *
  * @param id short name in addresses
- * @param standsAt where it stands, in the owner's words
+ * @param card what the owner keeps about it
  * @param thread the top thread, where it was told
  * @param dial the dial at the last balance
  */
 public record MachineNow(
-        String id,
-        String standsAt,
-        Machine machine,
-        List<Place> places,
-        Optional<SewingThread> thread,
-        OptionalDouble dial) {
+        String id, MachineCard card, List<Place> places, Optional<SewingThread> thread, OptionalDouble dial) {
 
     /**
      * A place that holds a needle.
@@ -37,6 +32,15 @@ public record MachineNow(
 
     public MachineNow {
         places = List.copyOf(places);
+    }
+
+    /** Returns where it stands, in the owner's words. */
+    public String standsAt() {
+        return card.standsAt();
+    }
+
+    public Machine machine() {
+        return card.machine();
     }
 
     /** Returns the needle in the first place that holds one. */

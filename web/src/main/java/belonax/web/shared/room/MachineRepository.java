@@ -10,7 +10,7 @@ import org.springframework.data.repository.Repository;
 interface MachineRepository extends Repository<MachineEntity, String> {
     MachineEntity save(MachineEntity machine);
 
-    List<MachineEntity> findAllByOrderByPosition();
+    List<MachineEntity> findAllByRemovedFalseOrderByPosition();
 
     Optional<MachineEntity> findById(String id);
 

@@ -46,13 +46,15 @@ public class SewingRoom {
     /** Returns all machines as they are now, in the owner's order. */
     @Transactional(readOnly = true)
     public List<MachineNow> machines() {
-        return machines.findAllByOrderByPosition().stream().map(this::now).toList();
+        return machines.findAllByRemovedFalseOrderByPosition().stream()
+                .map(this::now)
+                .toList();
     }
 
     /** Returns one machine as it is now, if there is one with this short name. */
     @Transactional(readOnly = true)
     public Optional<MachineNow> find(String machineId) {
-        return machines.findById(machineId).map(this::now);
+        return machines.findById(machineId).filter(it -> !it.isRemoved()).map(this::now);
     }
 
     /**
@@ -66,7 +68,7 @@ public class SewingRoom {
     @Transactional
     public UUID fit(
             String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
-        Machine machine = hold(machineId).machine();
+        Machine machine = hold(machineId).card().machine();
         BadInput.unless(
                 place >= 0 && place < machine.needlePlaces().size(),
                 "place",
@@ -148,12 +150,12 @@ public class SewingRoom {
     }
 
     private MachineNow now(MachineEntity entity) {
-        Machine machine = entity.machine();
+        Machine machine = entity.card().machine();
         List<MachineNow.Place> places = new ArrayList<>();
         for (int i = 0; i < machine.needlePlaces().size(); i++) {
             places.add(new MachineNow.Place(i, machine.needlePlaces().get(i), fitted(entity.id(), i)));
         }
-        return new MachineNow(entity.id(), entity.standsAt(), machine, places, thread(entity.id()), dial(entity.id()));
+        return new MachineNow(entity.id(), entity.card(), places, thread(entity.id()), dial(entity.id()));
     }
 
     private Optional<Event> needleIn(String machineId, int place) {

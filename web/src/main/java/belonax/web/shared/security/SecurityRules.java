@@ -22,7 +22,16 @@ public class SecurityRules {
             + " base-uri 'none'; frame-ancestors 'none'";
 
     /** Calls that compute and store nothing, so they need no token. */
-    private static final String[] COMPUTING = {"/api/v1/match", "/api/v1/match/check"};
+    private static final String[] COMPUTING = {
+        "/api/v1/match",
+        "/api/v1/match/check",
+        "/api/v1/labels/needle",
+        "/api/v1/labels/thread",
+        "/api/v1/needles/identify",
+        "/api/v1/measure/weight",
+        "/api/v1/measure/stretch",
+        "/api/v1/measure/clearance"
+    };
 
     @Bean
     SecurityFilterChain rules(HttpSecurity http) throws Exception {

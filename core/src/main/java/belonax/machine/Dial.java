@@ -1,0 +1,39 @@
+package belonax.machine;
+
+import belonax.BadInput;
+
+/**
+ * The top tension dial.
+ *
+ * @param min the lowest setting, 0 to 20
+ * @param max the highest, above {@code min} and at most 20
+ * @param step the finest step that can be set and found again, above 0 and at most the whole range
+ * @param normalLow where ordinary thread usually balances, from
+ * @param normalHigh to; within the range
+ */
+public record Dial(DialKind kind, double min, double max, double step, double normalLow, double normalHigh) {
+    public Dial {
+        BadInput.unless(
+                min >= 0 && max <= 20 && min < max,
+                "dial",
+                () -> "A dial runs from a low to a high number, such as 0 to 9. Read both off the machine.");
+        BadInput.unless(
+                step > 0 && step <= max - min,
+                "dial",
+                () -> "A dial's step is above 0 and smaller than its range, such as 0.25.");
+        BadInput.unless(
+                normalLow >= min && normalHigh <= max && normalLow <= normalHigh,
+                "dial",
+                () -> "The usual band lies within the dial's range, such as 3 to 5.");
+    }
+
+    /** Returns the dial of most machines: 0 to 9 in quarters, 3 to 5 for ordinary thread. */
+    public static Dial numbered() {
+        return new Dial(DialKind.NUMBERED, 0, 9, 0.25, 3, 5);
+    }
+
+    /** Returns a plain knob of some turns, counted from loose. */
+    public static Dial knob(double turns) {
+        return new Dial(DialKind.KNOB, 0, turns, 0.25, turns * 0.4, turns * 0.6);
+    }
+}

@@ -1,0 +1,162 @@
+package belonax.needle;
+
+import belonax.needle.NeedleLabel.PrintedSize;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/** What the pieces of a label come to when they are put together. The first word on a matter stands. */
+final class LabelMeaning {
+    /** Read and named, never recommended: blades of industrial machines. */
+    private static final Map<Integer, Integer> INDUSTRIAL = new TreeMap<>(Map.of(125, 20, 140, 22, 160, 23, 180, 24));
+
+    private @Nullable NeedleSystem system;
+    private @Nullable NeedleType point;
+    private @Nullable NeedleType multiple;
+    private @Nullable PrintedSize size;
+    private OptionalDouble spacingMm = OptionalDouble.empty();
+    private OptionalInt count = OptionalInt.empty();
+    private boolean scarf;
+    private boolean coated;
+
+    static Optional<PrintedSize> ofNm(int nm) {
+        return NeedleSize.findNm(nm)
+                .map(it -> new PrintedSize(it.nm(), it.trade()))
+                .or(() -> Optional.ofNullable(INDUSTRIAL.get(nm)).map(trade -> new PrintedSize(nm, trade)));
+    }
+
+    static Optional<PrintedSize> ofTrade(int trade) {
+        return NeedleSize.LADDER.stream()
+                .filter(it -> it.trade() == trade)
+                .map(it -> new PrintedSize(it.nm(), it.trade()))
+                .findFirst()
+                .or(() -> INDUSTRIAL.entrySet().stream()
+                        .filter(it -> it.getValue() == trade)
+                        .map(it -> new PrintedSize(it.getKey(), it.getValue()))
+                        .findFirst());
+    }
+
+    static String explained(NeedleType type) {
+        String use = type.goodFor().isEmpty() ? "" : " for " + type.goodFor();
+        String name = type.words();
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1) + ":" + use + ".";
+    }
+
+    /** Returns false if another system was named before. */
+    boolean system(NeedleSystem named) {
+        if (system != null && system != named) {
+            return false;
+        }
+        system = named;
+        return true;
+    }
+
+    /** Returns false if another point was named before. A universal point says less than any other. */
+    boolean point(NeedleType named) {
+        if (point != null && point != named && point != NeedleType.UNIVERSAL) {
+            return false;
+        }
+        point = named;
+        return true;
+    }
+
+    void multiple(NeedleType named) {
+        if (multiple == null) {
+            multiple = named;
+        }
+    }
+
+    void size(PrintedSize named) {
+        size = named;
+    }
+
+    void spacing(double mm) {
+        spacingMm = OptionalDouble.of(mm);
+    }
+
+    void count(OptionalInt named) {
+        count = named;
+    }
+
+    void scarf() {
+        scarf = true;
+    }
+
+    void coated() {
+        coated = true;
+    }
+
+    boolean isCoated() {
+        return coated;
+    }
+
+    OptionalInt count() {
+        return count;
+    }
+
+    Optional<NeedleSystem> system() {
+        return Optional.ofNullable(system);
+    }
+
+    Optional<PrintedSize> size() {
+        return Optional.ofNullable(size);
+    }
+
+    Optional<NeedleType> type() {
+        return isMultiple() ? Optional.of(multiple == null ? NeedleType.TWIN : multiple) : singlePoint();
+    }
+
+    Optional<Twin> twin() {
+        return isMultiple() && spacingMm.isPresent()
+                ? Optional.of(new Twin(spacingMm.getAsDouble(), singlePoint().orElse(NeedleType.UNIVERSAL)))
+                : Optional.empty();
+    }
+
+    /** Adds what only the whole label can tell. */
+    void conclude(List<String> notes) {
+        if (isMultiple()) {
+            concludeMultiple(notes);
+        } else if (point == null && singlePoint().equals(Optional.of(NeedleType.UNIVERSAL))) {
+            notes.add("No letters for a point: that is how a universal needle is marked.");
+        }
+        if (system != null && !system.isDomestic()) {
+            notes.add(system.label()
+                    + " is an industrial system: it goes into a home machine only if that machine's own list"
+                    + " names it.");
+        }
+        if (system == null && (point != null || size != null)) {
+            notes.add("The label does not tell the system. Nearly every home machine takes 130/705 H; look in your"
+                    + " machine's manual.");
+        }
+    }
+
+    private void concludeMultiple(List<String> notes) {
+        if (spacingMm.isEmpty()) {
+            notes.add(
+                    "The distance between the needles is not told; the packet gives it before the size, as in 4.0/80.");
+        }
+        notes.add(
+                "It needs a second spool that turns the other way or stands apart, and it is not for buttonholes, eyelets or"
+                        + " darning.");
+    }
+
+    private boolean isMultiple() {
+        return multiple != null || spacingMm.isPresent();
+    }
+
+    /** A system that is made with one kind of point tells it by its name alone. */
+    private Optional<NeedleType> singlePoint() {
+        if (point != null) {
+            return Optional.of(point);
+        }
+        if (system == NeedleSystem.HAX1SP) {
+            return Optional.of(NeedleType.STRETCH);
+        }
+        boolean plainHome = system == NeedleSystem.H_130_705 || system == NeedleSystem.ELX705 || scarf;
+        return plainHome ? Optional.of(NeedleType.UNIVERSAL) : Optional.empty();
+    }
+}

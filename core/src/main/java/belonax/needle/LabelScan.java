@@ -1,0 +1,343 @@
+package belonax.needle;
+
+import belonax.needle.NeedleLabel.Part;
+import belonax.needle.NeedleLabel.Piece;
+import belonax.needle.NeedleLabel.PrintedSize;
+import belonax.needle.NeedleLabel.Reading;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.BiConsumer;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** One pass over a label: at each place the first rule that fits takes its words; a word that no rule takes is unread. */
+final class LabelScan {
+    private static final int WIDEST_SPACING = 7;
+
+    private record Rule(Pattern pattern, BiConsumer<LabelScan, MatchResult> take) {
+        static Rule on(String regex, BiConsumer<LabelScan, MatchResult> take) {
+            return new Rule(Pattern.compile(regex), take);
+        }
+    }
+
+    private static final Pattern BETWEEN = Pattern.compile("[\\s\\-_,;:.()\\[\\]|+&/\"']+");
+    private static final Pattern WORD = Pattern.compile("[^\\s,;()\\[\\]|/]+");
+    private static final String END = "(?![A-Z0-9])";
+
+    private static final List<Rule> RULES = List.of(
+            Rule.on("(\\d{1,3})\\s*(?:X\\s*)?(?:NEEDLES?|PIECES|PCS|PACK|PER PACK)" + END, LabelScan::takeCount),
+            Rule.on("NEEDLES?" + END + "|SIZES?(?=[\\s:.]*\\d)|SYSTEM" + END + "|SYS" + END, (scan, it) -> {}),
+            Rule.on("130\\s*[-/]?\\s*705\\s*-?(H)?" + END + "|705\\s*-?(H)" + END, LabelScan::takeHomeSystem),
+            Rule.on("130\\s*[-/]?\\s*705(?=\\s*-?\\s*[A-Z])", LabelScan::takeHomeSystem),
+            Rule.on("HA\\s*X\\s*1\\s*-?SP" + END, system(NeedleSystem.HAX1SP)),
+            Rule.on("HA\\s*X\\s*1" + END + "|15\\s*X\\s*1\\s*H?" + END, system(NeedleSystem.H_130_705)),
+            Rule.on("EL\\s*X\\s*705" + END, system(NeedleSystem.ELX705)),
+            Rule.on("130\\s*-?R" + END, system(NeedleSystem.R_130)),
+            Rule.on("206\\s*X\\s*13" + END, system(NeedleSystem.S_206X13)),
+            Rule.on("287\\s*-?WH" + END + "|16\\s*X\\s*231" + END + "|DB\\s*X\\s*1" + END, system(NeedleSystem.WH_287)),
+            Rule.on("134\\s*-?R" + END + "|135\\s*X\\s*5" + END + "|DP\\s*X\\s*5" + END, system(NeedleSystem.R_134)),
+            Rule.on("135\\s*X\\s*17" + END + "|DP\\s*X\\s*17" + END, system(NeedleSystem.S_135X17)),
+            Rule.on("B\\s*-?\\s*27" + END + "|DC\\s*X\\s*27" + END, system(NeedleSystem.B_27)),
+            Rule.on(
+                    "(\\d{1,2}(?:\\.\\d{1,2})?)\\s*(?:MM)?\\s*/\\s*(?:NM\\s*)?(\\d{2,3})(?:\\s*[/-]\\s*(\\d{1,2}))?"
+                            + END,
+                    LabelScan::takeSpacingAndSize),
+            Rule.on("(?:NM|NO|NR|#)?[.\\s]*(\\d{2,3})\\s*[/-]\\s*(\\d{1,2})" + END + "(?!\\.\\d)", LabelScan::takePair),
+            Rule.on("(?:NM|NO|NR|#)?[.\\s]*(\\d{1,2})\\s*[/-]\\s*(\\d{2,3})" + END, LabelScan::takePairTurned),
+            Rule.on("(?:0?|1)\\.(\\d{1,2})\\s*(MM|CM)?" + END, LabelScan::takeBlade),
+            Rule.on("(\\d{1,2}(?:\\.\\d{1,2})?)\\s*MM" + END, LabelScan::takeSpacing),
+            Rule.on("([1-9]\\.\\d{1,2})" + END, LabelScan::takeSpacing),
+            Rule.on("(?:NM|#)[.\\s]*(\\d{1,3})" + END, LabelScan::takeSingle),
+            Rule.on("(\\d{1,3})" + END, LabelScan::takeSingle),
+            Rule.on("ZWI(?:LLING)?" + END + "|TWIN" + END + "|DOUBLE" + END, multiple(NeedleType.TWIN)),
+            Rule.on("DRI(?:LLING)?" + END + "|TRIPLE" + END, multiple(NeedleType.TRIPLE)),
+            Rule.on(
+                    "TITANIUM" + END + "|TITAN" + END + "|TIN" + END + "|CHROMED?" + END + "|CR" + END + "|CF" + END
+                            + "|COATED" + END,
+                    LabelScan::takeCoating),
+            Rule.on("(?:H\\s*-?\\s*)?SELF[\\s-]*THREADING" + END + "|SLOTTED" + END, point(NeedleType.SELF_THREADING)),
+            Rule.on("BALL\\s*-?\\s*POINT" + END + "|SUK" + END + "|JERSEY" + END, point(NeedleType.JERSEY)),
+            Rule.on(
+                    "BP" + END,
+                    abbreviation(NeedleType.JERSEY, "BP is a plain abbreviation of ball point: a jersey needle.")),
+            Rule.on(
+                    "SES" + END + "|FFG" + END,
+                    abbreviation(
+                            NeedleType.JERSEY,
+                            "These letters mean a light ball point, on packets of industrial systems.")),
+            Rule.on("STRETCH" + END + "|S" + END, point(NeedleType.STRETCH)),
+            Rule.on("SHARPS?" + END + "|M" + END, point(NeedleType.SHARP)),
+            Rule.on("SH" + END, abbreviation(NeedleType.SHARP, "SH is a plain abbreviation of sharp.")),
+            Rule.on(
+                    "MICRO[A-Z]*" + END,
+                    abbreviation(
+                            NeedleType.SHARP,
+                            "Names that begin with micro mean the slim sharp point, for microfibre.")),
+            Rule.on("JEANS?" + END + "|DENIM" + END + "|DEN" + END + "|J" + END, point(NeedleType.JEANS)),
+            Rule.on("QUILT(?:ING)?" + END + "|QLT" + END + "|Q" + END, point(NeedleType.QUILTING)),
+            Rule.on("EMBROIDERY" + END + "|EMB" + END + "|E" + END, point(NeedleType.EMBROIDERY)),
+            Rule.on("METALLIC" + END + "|METAL" + END + "|MET" + END, point(NeedleType.METALLIC)),
+            Rule.on("TOP[\\s-]?STITCH(?:ING)?" + END + "|TOP" + END + "|N" + END, point(NeedleType.TOPSTITCH)),
+            Rule.on("LEATHER" + END + "|LEA" + END + "|LL" + END, point(NeedleType.LEATHER)),
+            Rule.on("WING" + END + "|HEMSTITCH" + END, point(NeedleType.WING)),
+            Rule.on("UNIVERSAL" + END + "|UNI" + END, point(NeedleType.UNIVERSAL)),
+            Rule.on(
+                    "H" + END + "|H(?=\\s*-\\s*[A-Z])|H(?=(?:SUK|S|M|J|Q|E|MET|N|LL|WING|ZWI|DRI)" + END + ")",
+                    LabelScan::takeScarf));
+
+    private final String text;
+    private final List<Piece> pieces = new ArrayList<>();
+    private final List<String> corrections = new ArrayList<>();
+    private final List<String> notes = new ArrayList<>();
+    private final List<String> unread = new ArrayList<>();
+    private final LabelMeaning meaning = new LabelMeaning();
+
+    LabelScan(String text) {
+        this.text = text;
+    }
+
+    Reading reading() {
+        int at = 0;
+        while (at < text.length()) {
+            at = step(at);
+        }
+        meaning.conclude(notes);
+        return new Reading(
+                meaning.system(),
+                meaning.type(),
+                meaning.size(),
+                meaning.twin(),
+                meaning.count(),
+                meaning.isCoated(),
+                pieces,
+                corrections,
+                notes.stream().distinct().toList(),
+                unread);
+    }
+
+    private int step(int at) {
+        Matcher between = BETWEEN.matcher(text).region(at, text.length());
+        // A decimal point or a number sign can begin a piece, so only other separators are passed over.
+        if (between.lookingAt() && !startsNumber(at)) {
+            return Math.min(between.end(), at + 1);
+        }
+        for (Rule rule : RULES) {
+            Matcher matcher = rule.pattern().matcher(text).region(at, text.length());
+            matcher.useTransparentBounds(true);
+            if (matcher.lookingAt() && matcher.end() > at) {
+                rule.take().accept(this, matcher.toMatchResult());
+                return matcher.end();
+            }
+        }
+        Matcher word = WORD.matcher(text).region(at, text.length());
+        int end = word.lookingAt() ? word.end() : at + 1;
+        leaveUnread(text.substring(at, end));
+        return end;
+    }
+
+    private boolean startsNumber(int at) {
+        return text.charAt(at) == '.' && at + 1 < text.length() && Character.isDigit(text.charAt(at + 1));
+    }
+
+    private void leaveUnread(String word) {
+        unread.add(word);
+        if (word.matches("[A-Z]{0,3}[-.]?\\d{4,}[A-Z]{0,2}")) {
+            notes.add("“" + word + "” looks like a maker's own catalogue number; the needle is told without it.");
+        }
+    }
+
+    private static BiConsumer<LabelScan, MatchResult> system(NeedleSystem system) {
+        return (scan, it) -> scan.takeSystem(it.group(), system);
+    }
+
+    private static BiConsumer<LabelScan, MatchResult> point(NeedleType type) {
+        return (scan, it) -> scan.takePoint(it.group(), type);
+    }
+
+    private static BiConsumer<LabelScan, MatchResult> abbreviation(NeedleType type, String note) {
+        return (scan, it) -> {
+            scan.takePoint(it.group(), type);
+            scan.notes.add(note);
+        };
+    }
+
+    private static BiConsumer<LabelScan, MatchResult> multiple(NeedleType type) {
+        return (scan, it) -> {
+            scan.meaning.multiple(type);
+            scan.pieces.add(new Piece(
+                    Part.SPACING,
+                    it.group(),
+                    type == NeedleType.TWIN
+                            ? "Two needles on one shank."
+                            : "Three needles on one shank; their spacing is told over all."));
+        };
+    }
+
+    private void takeHomeSystem(MatchResult it) {
+        String printed = it.group();
+        takeSystem(printed, NeedleSystem.H_130_705);
+        if (printed.startsWith("705")) {
+            corrections.add("“" + printed + "” is read as 130/705 H.");
+        }
+        if (printed.endsWith("H")) {
+            explainScarf();
+        }
+    }
+
+    private void takeSystem(String printed, NeedleSystem system) {
+        if (!meaning.system(system)) {
+            unread.add(printed);
+            notes.add("The label names two systems that are not the same; the first is taken. Trust the machine's own"
+                    + " list, not the packet.");
+            return;
+        }
+        String synonym = system.label().equals(printed) || printed.startsWith("130")
+                ? ""
+                : " It is another name of " + system.label() + ".";
+        pieces.add(new Piece(Part.SYSTEM, printed, shank(system) + synonym));
+    }
+
+    private static String shank(NeedleSystem system) {
+        return (system.shank() == Shank.FLAT ? "A shank with one flat, " : "A round shank, ") + system.where() + ".";
+    }
+
+    private void takeScarf(MatchResult it) {
+        meaning.scarf();
+        explainScarf();
+    }
+
+    private void explainScarf() {
+        if (pieces.stream().noneMatch(it -> it.part() == Part.SCARF)) {
+            pieces.add(new Piece(Part.SCARF, "H", "The scarf: the hollow behind the eye, where the hook passes."));
+            notes.add("Some read the H as household, some as a sharp point. It means the scarf; what the point is like"
+                    + " follows in the next letters.");
+        }
+    }
+
+    private void takePoint(String printed, NeedleType type) {
+        if (!meaning.point(type)) {
+            unread.add(printed);
+            return;
+        }
+        pieces.add(new Piece(Part.POINT, printed, LabelMeaning.explained(type)));
+        if (printed.equals("S")) {
+            notes.add("The S stands for stretch. Some take it for ball point; a jersey ball point is marked SUK.");
+        }
+    }
+
+    private void takeSpacingAndSize(MatchResult it) {
+        double spacing = Double.parseDouble(it.group(1));
+        int nm = Integer.parseInt(it.group(2));
+        boolean isSpacing = it.group(1).contains(".") || spacing < WIDEST_SPACING;
+        if (!isSpacing || nm < 50) {
+            takePair(it);
+            return;
+        }
+        takeSpacing(spacing, it.group(1));
+        takeSize(it.group(2) + (it.group(3) == null ? "" : "/" + it.group(3)), nm, it.group(3));
+    }
+
+    private void takeSpacing(MatchResult it) {
+        takeSpacing(Double.parseDouble(it.group(1)), it.group(1));
+    }
+
+    private void takeSpacing(double spacingMm, String printed) {
+        if (!(spacingMm >= 1 && spacingMm <= 10)) {
+            unread.add(printed);
+            return;
+        }
+        meaning.spacing(spacingMm);
+        pieces.add(new Piece(Part.SPACING, printed, "The needles stand " + spacingMm + " mm apart."));
+    }
+
+    /** Of two numbers the larger is the blade, whichever stands first. */
+    private void takePair(MatchResult it) {
+        int first = Integer.parseInt(it.group(1));
+        int second = Integer.parseInt(it.group(2));
+        takeSize(it.group(), Math.max(first, second), String.valueOf(Math.min(first, second)));
+    }
+
+    private void takePairTurned(MatchResult it) {
+        takeSize(it.group(), Integer.parseInt(it.group(2)), it.group(1));
+    }
+
+    private void takeBlade(MatchResult it) {
+        String digits = it.group(1).length() == 1 ? it.group(1) + "0" : it.group(1);
+        int nm = Integer.parseInt(digits) + (it.group().startsWith("1") ? 100 : 0);
+        Optional<PrintedSize> size = LabelMeaning.ofNm(nm);
+        if (size.isEmpty() || meaning.size().isPresent()) {
+            if (it.group().startsWith("1")) {
+                takeSpacing(Double.parseDouble("1." + it.group(1)), it.group());
+            } else {
+                unread.add(it.group());
+            }
+            return;
+        }
+        if (it.group().startsWith("1") && it.group(1).length() == 1) {
+            takeSpacing(Double.parseDouble("1." + it.group(1)), it.group());
+            return;
+        }
+        String unit = "CM".equals(it.group(2)) ? " The blade is measured in millimetres, not centimetres." : "";
+        corrections.add("A blade of " + nm / 100.0 + " mm is size " + size.get() + "." + unit);
+        keepSize(it.group(), size.get());
+    }
+
+    private void takeSingle(MatchResult it) {
+        int number = Integer.parseInt(it.group(1));
+        Optional<PrintedSize> size = LabelMeaning.ofNm(number).or(() -> LabelMeaning.ofTrade(number));
+        if (size.isEmpty() || meaning.size().isPresent() && !meaning.size().equals(size)) {
+            unread.add(it.group());
+            return;
+        }
+        keepSize(it.group(), size.get());
+    }
+
+    private void takeSize(String printed, int nm, @org.jspecify.annotations.Nullable String trade) {
+        Optional<PrintedSize> size = LabelMeaning.ofNm(nm);
+        if (size.isEmpty() || meaning.size().isPresent() && !meaning.size().equals(size)) {
+            unread.add(printed);
+            return;
+        }
+        if (trade != null && Integer.parseInt(trade) != size.get().trade()) {
+            corrections.add(nm + "/" + trade + " names two sizes: " + nm + " goes with "
+                    + size.get().trade() + ". The first number is the blade, so it is read as " + size.get() + ".");
+        }
+        keepSize(printed, size.get());
+    }
+
+    private void keepSize(String printed, PrintedSize size) {
+        if (meaning.size().isPresent()) {
+            return;
+        }
+        meaning.size(size);
+        pieces.add(new Piece(
+                Part.SIZE,
+                printed,
+                "Size " + size + ": a blade " + size.nm() / 100.0
+                        + " mm thick; the second number is the older trade number and means the same."));
+        if (size.home().isEmpty()) {
+            notes.add(size + " is a size for industrial machines; no home machine should be given it.");
+        }
+    }
+
+    private void takeCount(MatchResult it) {
+        int count = Integer.parseInt(it.group(1));
+        if (count < 1) {
+            unread.add(it.group());
+            return;
+        }
+        meaning.count(OptionalInt.of(count));
+        pieces.add(new Piece(Part.COUNT, it.group(), count == 1 ? "One needle." : count + " needles in the packet."));
+    }
+
+    private void takeCoating(MatchResult it) {
+        meaning.coated();
+        pieces.add(new Piece(Part.COATING, it.group(), "A hard coating."));
+        notes.add(
+                "Some find that a hard coating makes a needle last longer, some use it mainly to tell needles apart. We"
+                        + " count it as half again the life until your own log says otherwise.");
+    }
+}
