@@ -1,4 +1,4 @@
-// Writes what the pages need besides templates: one style sheet, two fonts with their licences.
+// Writes what pages and prints need besides templates: one style sheet, the fonts with their licences.
 import { execFileSync } from 'node:child_process';
 import { copyFileSync, mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -14,6 +14,14 @@ for (const font of fonts) {
   copyFileSync(join(from, 'files', `${font}-latin-wght-normal.woff2`), join(out, 'fonts', `${font}.woff2`));
   copyFileSync(join(from, 'LICENSE'), join(out, 'fonts', `${font}.LICENSE.txt`));
 }
+
+// Prints embed plain TrueType.
+const printFonts = join(web, 'target', 'classes', 'print-fonts');
+const printed = join(web, 'node_modules', '@expo-google-fonts', 'atkinson-hyperlegible-next');
+mkdirSync(printFonts, { recursive: true });
+copyFileSync(join(printed, '400Regular', 'AtkinsonHyperlegibleNext_400Regular.ttf'), join(printFonts, 'regular.ttf'));
+copyFileSync(join(printed, '700Bold', 'AtkinsonHyperlegibleNext_700Bold.ttf'), join(printFonts, 'bold.ttf'));
+copyFileSync(join(printed, 'LICENSE_FONT'), join(printFonts, 'LICENSE.txt'));
 
 execFileSync(
   join(web, 'node_modules', '.bin', 'tailwindcss'),

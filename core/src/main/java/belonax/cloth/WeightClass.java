@@ -39,6 +39,11 @@ public enum WeightClass {
         return nearest;
     }
 
+    /** Returns where the class begins, in g/m². */
+    public double fromGsm() {
+        return fromGsm;
+    }
+
     public String words() {
         return words;
     }

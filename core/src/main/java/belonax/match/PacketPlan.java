@@ -72,7 +72,7 @@ public record PacketPlan(List<Packet> packets, List<Use> served, List<Use> witho
         return new PacketPlan(packets(open, good, cover.smallest()), served, without, few);
     }
 
-    /** Returns the plan in one or two sentences. */
+    /** Returns the plan in one sentence. */
     public String words() {
         int all = served.size()
                 + without.size()
@@ -80,14 +80,15 @@ public record PacketPlan(List<Packet> packets, List<Use> served, List<Use> witho
         if (all == 0) {
             return "Nothing lies in the drawer yet: add the cloths that you sew.";
         }
-        return Stock.words(this, all) + withoutWords();
+        return Stock.words(this, all);
     }
 
-    private String withoutWords() {
+    /** Returns what no packet helps, in a sentence; empty when every use is served. */
+    public String withoutWords() {
         if (without.isEmpty()) {
             return "";
         }
-        return " No needle is good for "
+        return "No needle is good for "
                 + without.stream().map(Use::name).collect(Collectors.joining(", nor for "))
                 + ": cloth and thread disagree there.";
     }
@@ -120,17 +121,19 @@ public record PacketPlan(List<Packet> packets, List<Use> served, List<Use> witho
             int rest = plan.packets.size() - 1;
             if (rest > 0 && last.serves().size() == 1) {
                 int covered = all - plan.without.size() - 1;
-                return packets(rest) + (rest == 1 ? " covers " : " cover ") + covered + " of the " + all
+                return packets(plan, rest) + (rest == 1 ? " covers " : " cover ") + covered + " of the " + all
                         + " things that you sew; " + last.serves().get(0).name() + " needs "
                         + last.needle().words() + " besides.";
             }
-            return packets(plan.packets.size()) + (rest == 0 ? " keeps " : " keep ")
+            return packets(plan, plan.packets.size()) + (rest == 0 ? " keeps " : " keep ")
                     + (plan.without.isEmpty() ? cloths : all - plan.without.size() + " of " + all + " things")
                     + " that you sew at good.";
         }
 
-        private static String packets(int count) {
-            return count == 1 ? "1 packet" : count + " packets";
+        private static String packets(PacketPlan plan, int count) {
+            String more = plan.served.isEmpty() ? "" : " more";
+            String packets = count == 1 ? "1" + more + " packet" : count + more + " packets";
+            return plan.served.isEmpty() ? packets : "With what is in the drawer, " + packets;
         }
     }
 }

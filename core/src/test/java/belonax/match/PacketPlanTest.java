@@ -66,7 +66,7 @@ class PacketPlanTest {
         PacketPlan plan = PacketPlan.of(MATCHER, List.of(fighting), List.of());
 
         assertThat(plan.packets()).isEmpty();
-        assertThat(plan.words()).contains("No needle is good for chiffon with topstitch thread");
+        assertThat(plan.withoutWords()).contains("No needle is good for chiffon with topstitch thread");
     }
 
     /** The exact search against trying every subset, on made-up tables of what serves what. */

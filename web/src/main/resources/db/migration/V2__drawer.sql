@@ -14,6 +14,7 @@ alter table machine add column bobbin_class varchar(80) default '' not null;
 alter table machine add column manual_place varchar(200) default '' not null;
 alter table machine add column has_threader boolean default false not null;
 alter table machine add column removed boolean default false not null;
+alter table machine add column revision int default 0 not null;
 update machine set oiling = 'NEVER' where kind = 'COMPUTER_CONTROLLED';
 update machine set foot_slot_mm = slot_mm where slot_mm > 0;
 update machine set plate_name = 'straight-stitch plate', slot_mm = 0 where plate = 'STRAIGHT';
@@ -35,6 +36,15 @@ create table machine_foot (
     primary key (machine_id, position)
 );
 
+create table machine_change (
+    id uuid primary key,
+    at timestamp(3) with time zone not null,
+    machine_id varchar(40) not null references machine,
+    revision int not null,
+    before_body clob,
+    undone boolean not null
+);
+
 -- A thing in the drawer is edited whole, taken back whole and carried to another computer whole, so it is kept whole.
 create table drawer_card (
     id uuid primary key,
@@ -50,7 +60,7 @@ create table drawer_change (
     seq bigint generated always as identity,
     at timestamp(3) with time zone not null,
     kind varchar(12) not null,
-    card_id varchar(40) not null,
+    card_id uuid not null references drawer_card,
     revision int not null,
     before_body clob,
     after_body clob,

@@ -35,8 +35,8 @@ class MatchJourneyTest extends RunningBelonax {
 
         page.locator("#part-cloth summary").click();
         page.getByLabel("Find a cloth by name or nature").fill("acrobat");
-        page.getByText("swim knit", new Page.GetByTextOptions().setExact(true))
-                .last()
+        page.locator("#cloths")
+                .getByText("swim knit", new Locator.GetByTextOptions().setExact(true))
                 .click();
 
         assertThat(headline()).hasText("Fit a stretch needle, 75/11");
@@ -88,7 +88,7 @@ class MatchJourneyTest extends RunningBelonax {
             page.getByLabel("Find a cloth by name or nature").fill("microfibre");
             page.locator("#part-cloth").getByText("Search").click();
             page.locator("#part-cloth summary").click();
-            page.getByLabel("microfibre").check();
+            page.locator("#cloths").getByLabel("microfibre").check();
             page.locator("#part-cloth").getByText("Search").click();
             assertThat(headline()).hasText(Pattern.compile("(Fit a|Keep the) sharp needle, .*"));
 

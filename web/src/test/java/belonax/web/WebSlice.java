@@ -3,7 +3,16 @@ package belonax.web;
 import belonax.cloth.ClothCatalogue;
 import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
+import belonax.web.shared.pairing.Lan;
+import belonax.web.shared.pairing.PairedDevicesOnly;
+import belonax.web.shared.pairing.Pairing;
 import belonax.web.shared.security.SecurityRules;
+import belonax.web.shared.settings.Settings;
+import belonax.web.shared.settings.SettingsStore;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import org.mockito.Mockito;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
@@ -15,6 +24,28 @@ public class WebSlice {
     @Bean
     ClothCatalogue cloths() {
         return ClothCatalogue.standard();
+    }
+
+    @Bean
+    Lan noLan() {
+        return Mockito.mock(Lan.class);
+    }
+
+    @Bean
+    PairedDevicesOnly pairedDevicesOnly() {
+        return new PairedDevicesOnly(Mockito.mock(Pairing.class));
+    }
+
+    @Bean
+    SettingsStore settings() {
+        SettingsStore settings = Mockito.mock(SettingsStore.class);
+        Mockito.when(settings.now()).thenReturn(Settings.STANDARD);
+        return settings;
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.fixed(Instant.parse("2026-11-25T09:30:00Z"), ZoneOffset.UTC);
     }
 
     @Bean

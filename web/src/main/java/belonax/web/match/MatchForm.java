@@ -2,7 +2,18 @@ package belonax.web.match;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
-import belonax.cloth.ClothCatalogue;
+import org.springframework.web.util.UriUtils;
+import java.util.stream.Collectors;
+import java.util.Set;
+import java.util.ArrayList;
+import java.nio.charset.StandardCharsets;
+import belonax.web.shared.settings.Units;
+import belonax.web.shared.settings.Settings;
+import belonax.web.shared.drawer.Spool;
+import belonax.cloth.Trait;
+import belonax.cloth.Structure;
+import belonax.cloth.Layers;
+import belonax.cloth.Density;
 import belonax.cloth.Stack;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
@@ -32,37 +43,58 @@ import org.springframework.web.util.UriComponentsBuilder;
 record MatchForm(
         String cloth,
         String find,
+        String structure,
+        String weight,
+        String gives,
+        String density,
+        List<String> traits,
         String layers,
+        List<String> also,
+        List<String> alsoLayers,
         String crossing,
+        String spool,
         String number,
         String numbering,
         String fibre,
         String build,
         String purpose,
         String width,
+        String offset,
         String twin,
         String school,
         String machine) {
 
+    /** Marks the spacing of a needle with three points. */
+    static final String TRIPLE = "triple-";
+
     private static final String USUAL_CLOTH = "quilting-cotton";
 
-    /** Fills what the address leaves out with what is on the table. */
-    static MatchForm of(Typed typed, Optional<MachineNow> onTheTable) {
+    /** Fills what the address leaves out with what is on the table and what was chosen in the settings. */
+    static MatchForm of(Typed typed, Optional<MachineNow> onTheTable, Settings settings) {
         Optional<SewingThread> thread = onTheTable.flatMap(MachineNow::thread);
         boolean threadTold = typed.number() != null;
         return new MatchForm(
                 or(typed.cloth(), () -> USUAL_CLOTH),
                 or(typed.find(), () -> ""),
+                or(typed.structure(), Structure.WOVEN::name),
+                or(typed.weight(), () -> ""),
+                or(typed.gives(), () -> ""),
+                or(typed.density(), Density.NORMAL::name),
+                list(typed.traits()),
                 or(typed.layers(), () -> "2"),
+                list(typed.also()),
+                list(typed.alsoLayers()),
                 or(typed.crossing(), () -> ""),
+                or(typed.spool(), () -> ""),
                 or(typed.number(), () -> thread.map(it -> it.tex().shown()).orElse("25")),
                 or(typed.numbering(), ThreadNumbering.TEX::name),
                 or(typed.fibre(), () -> fibre(thread, threadTold)),
                 or(typed.build(), () -> build(thread, threadTold)),
                 or(typed.purpose(), Purpose.SEAM::name),
                 or(typed.width(), () -> ""),
+                or(typed.offset(), () -> ""),
                 or(typed.twin(), () -> ""),
-                or(typed.school(), SizeSchool.INTERSECT::name),
+                or(typed.school(), settings.sizeSchool()::name),
                 onTheTable.map(MachineNow::id).orElse(""));
     }
 
@@ -70,21 +102,39 @@ record MatchForm(
     record Typed(
             @Nullable String cloth,
             @Nullable String find,
+            @Nullable String structure,
+            @Nullable String weight,
+            @Nullable String gives,
+            @Nullable String density,
+            @Nullable List<String> traits,
             @Nullable String layers,
+            @Nullable List<String> also,
+            @Nullable List<String> alsoLayers,
             @Nullable String crossing,
+            @Nullable String spool,
             @Nullable String number,
             @Nullable String numbering,
             @Nullable String fibre,
             @Nullable String build,
             @Nullable String purpose,
             @Nullable String width,
+            @Nullable String offset,
             @Nullable String twin,
             @Nullable String school,
             @Nullable String machine) {}
 
+    /** Tells whether the cloth is described instead of chosen. */
+    public boolean isDescribed() {
+        return cloth.equals(Cloth.DESCRIBED);
+    }
+
     /** Returns the cloth, if the sentence names one that there is. */
-    Optional<Cloth> cloth(ClothCatalogue cloths) {
-        return cloths.find(cloth);
+    Optional<Cloth> cloth(Stock stock) {
+        try {
+            return isDescribed() ? Optional.of(described(stock.units())) : stock.findCloth(cloth);
+        } catch (BadInput notYet) {
+            return Optional.empty();
+        }
     }
 
     /**
@@ -92,7 +142,11 @@ record MatchForm(
      *
      * @throws BadInput if number, numbering, fibre or build will not do
      */
-    SewingThread thread() {
+    SewingThread thread(Stock stock) {
+        Optional<SewingThread> owned = stock.findSpool(spool).map(stock::thread);
+        if (owned.isPresent()) {
+            return owned.get();
+        }
         double value = number("number", number, "Type the number on the spool, such as 25, 120 or 40.");
         BadInput.unless(value > 0, "number", () -> "A thread's number is above 0. Look at the spool again.");
         return new SewingThread(
@@ -109,40 +163,108 @@ record MatchForm(
      *
      * @throws BadInput naming the part of the sentence that will not do
      */
-    MatchRequest request(ClothCatalogue cloths, Optional<Machine> machine) {
-        Cloth chosen = cloth(cloths)
-                .orElseThrow(
-                        () -> new BadInput("cloth", "No cloth is called “" + cloth + "”. Choose one from the list."));
-        Job.Builder job = Job.sewing(Stack.of(chosen, whole("layers", layers)), thread())
+    MatchRequest request(Stock stock, Optional<Machine> machine) {
+        Job.Builder job = Job.sewing(stack(stock), thread(stock))
                 .purpose(word("purpose", Purpose.class, purpose))
                 .school(word("school", SizeSchool.class, school))
-                .stitchWidthMm(width.isBlank() ? 0 : number("width", width, "Type the stitch width in mm, such as 3."));
+                .stitchWidthMm(millimetres("width", width, stock, "Type the stitch width, such as 3 mm."))
+                .offCentreMm(millimetres("offset", offset, stock, "Type how far the needle stands off the middle."));
+        stock.findSpool(spool).map(Spool::needleNote).ifPresent(job::spoolNote);
         if (!crossing.isBlank()) {
             job.crossingLayers(whole("crossing", crossing));
         }
         machine.ifPresent(it -> onMachine(job, it));
-        return new MatchRequest(job.build(), wish(), List.of());
+        return new MatchRequest(job.build(), wish(), List.of(), stock.needles());
     }
 
     /** Returns the address that holds this sentence. */
     String address() {
-        UriComponentsBuilder uri = UriComponentsBuilder.fromPath("/match")
-                .queryParam("cloth", "{cloth}")
-                .queryParam("layers", "{layers}")
-                .queryParam("crossing", "{crossing}")
-                .queryParam("number", "{number}")
-                .queryParam("numbering", "{numbering}")
-                .queryParam("fibre", "{fibre}")
-                .queryParam("build", "{build}")
-                .queryParam("purpose", "{purpose}")
-                .queryParam("width", "{width}")
-                .queryParam("twin", "{twin}")
-                .queryParam("school", "{school}")
-                .queryParam("machine", "{machine}");
-        return uri.encode()
-                .buildAndExpand(
-                        cloth, layers, crossing, number, numbering, fibre, build, purpose, width, twin, school, machine)
+        UriComponentsBuilder uri = UriComponentsBuilder.fromPath("/match").queryParam("cloth", value(cloth));
+        if (isDescribed()) {
+            uri.queryParam("structure", value(structure))
+                    .queryParam("weight", value(weight))
+                    .queryParam("gives", value(gives))
+                    .queryParam("density", value(density));
+            traits.forEach(it -> uri.queryParam("traits", value(it)));
+        }
+        uri.queryParam("layers", value(layers));
+        for (int i = 0; i < also.size(); i++) {
+            if (!also.get(i).isBlank()) {
+                uri.queryParam("also", value(also.get(i))).queryParam("alsoLayers", value(layersOf(i)));
+            }
+        }
+        return uri.queryParam("crossing", value(crossing))
+                .queryParam("spool", value(spool))
+                .queryParam("number", value(number))
+                .queryParam("numbering", value(numbering))
+                .queryParam("fibre", value(fibre))
+                .queryParam("build", value(build))
+                .queryParam("purpose", value(purpose))
+                .queryParam("width", value(width))
+                .queryParam("offset", value(offset))
+                .queryParam("twin", value(twin))
+                .queryParam("school", value(school))
+                .queryParam("machine", value(machine))
+                .build(true)
                 .toUriString();
+    }
+
+    /** Returns how many layers of the further cloth were typed. */
+    String layersOf(int further) {
+        return further < alsoLayers.size() && !alsoLayers.get(further).isBlank() ? alsoLayers.get(further) : "1";
+    }
+
+    private static String value(String text) {
+        return UriUtils.encode(text, StandardCharsets.UTF_8);
+    }
+
+    private Stack stack(Stock stock) {
+        List<Layers> all = new ArrayList<>();
+        Cloth main = isDescribed()
+                ? described(stock.units())
+                : stock.findCloth(cloth)
+                        .orElseThrow(() ->
+                                new BadInput("cloth", "No cloth is called “" + cloth + "”. Choose one from the list."));
+        all.add(new Layers(main, whole("layers", layers)));
+        for (int i = 0; i < also.size(); i++) {
+            String id = also.get(i);
+            if (!id.isBlank()) {
+                Cloth further = stock.findCloth(id)
+                        .orElseThrow(() ->
+                                new BadInput("also", "No cloth is called “" + id + "”. Choose one from the list."));
+                all.add(new Layers(further, whole("alsoLayers", layersOf(i))));
+            }
+        }
+        return Stack.of(all);
+    }
+
+    private Cloth described(Units units) {
+        Structure is = word("structure", Structure.class, structure);
+        double gsm = units.toGsm(number("weight", weight, "Type the cloth's weight in " + units.weightUnit() + "."));
+        OptionalDouble stretch = gives.isBlank()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(number("gives", gives, "Type how far it gives in per cent."));
+        Set<Trait> has =
+                traits.stream().map(it -> word("traits", Trait.class, it)).collect(Collectors.toSet());
+        return new Cloth(
+                Cloth.DESCRIBED,
+                "this " + is.words(),
+                is,
+                gsm,
+                OptionalDouble.empty(),
+                stretch,
+                95,
+                word("density", Density.class, density),
+                has,
+                "");
+    }
+
+    private static double millimetres(String field, String text, Stock stock, String advice) {
+        return text.isBlank() ? 0 : stock.units().toMm(number(field, text, advice));
+    }
+
+    private static List<String> list(@Nullable List<String> typed) {
+        return typed == null ? List.of() : typed.stream().limit(12).toList();
     }
 
     private static void onMachine(Job.Builder job, Machine machine) {
@@ -156,10 +278,13 @@ record MatchForm(
     }
 
     private Optional<MatchRequest.TwinWish> wish() {
-        return twin.isBlank()
-                ? Optional.empty()
-                : Optional.of(new MatchRequest.TwinWish(
-                        number("twin", twin, "Type the distance between the needles in mm, such as 4."), 2));
+        if (twin.isBlank()) {
+            return Optional.empty();
+        }
+        boolean triple = twin.startsWith(TRIPLE);
+        String spacing = triple ? twin.substring(TRIPLE.length()) : twin;
+        return Optional.of(new MatchRequest.TwinWish(
+                number("twin", spacing, "Type the distance between the needles in mm, such as 4."), triple ? 3 : 2));
     }
 
     private static double number(String field, String text, String advice) {

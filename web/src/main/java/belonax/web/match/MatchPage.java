@@ -7,10 +7,12 @@ import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,15 +29,26 @@ class MatchPage {
     private final NeedleMatcher matcher;
     private final SetupCheck check;
     private final ClothCatalogue cloths;
+    private final DrawerStore drawer;
     private final SewingRoom room;
     private final Layout layout;
+    private final Clock clock;
 
-    MatchPage(NeedleMatcher matcher, SetupCheck check, ClothCatalogue cloths, SewingRoom room, Layout layout) {
+    MatchPage(
+            NeedleMatcher matcher,
+            SetupCheck check,
+            ClothCatalogue cloths,
+            DrawerStore drawer,
+            SewingRoom room,
+            Layout layout,
+            Clock clock) {
         this.matcher = matcher;
         this.check = check;
         this.cloths = cloths;
+        this.drawer = drawer;
         this.room = room;
         this.layout = layout;
+        this.clock = clock;
     }
 
     @GetMapping("/match")
@@ -48,20 +61,22 @@ class MatchPage {
             Model model) {
         Optional<MachineNow> machine =
                 Optional.ofNullable(typed.machine()).flatMap(room::find).or(() -> layout.onTheTable(request));
-        MatchForm form = MatchForm.of(typed, machine);
+        MatchForm form = MatchForm.of(typed, machine, layout.settings());
+        Stock stock = stock();
         layout.addTo(model, Optional.of(Stop.MATCH), machine);
-        model.addAttribute("sentence", Sentence.of(form, cloths, machine, layout.machines()));
+        model.addAttribute("sentence", Sentence.of(form, stock, machine, layout.machines()));
         model.addAttribute("address", form.address());
         model.addAttribute("places", machine.map(MachineNow::places).orElse(List.of()));
         model.addAttribute("done", done.filter(room::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(MatchPage::sentence).orElse(null));
         try {
-            MatchRequest asked = form.request(cloths, machine.map(MachineNow::machine));
+            MatchRequest asked = form.request(stock, machine.map(MachineNow::machine));
             model.addAttribute(
                     "match",
                     MatchView.of(
                             matcher.match(asked),
-                            machine.flatMap(MachineNow::fitted).map(it -> check.check(asked, it.needle()))));
+                            machine.flatMap(MachineNow::fitted).map(it -> check.check(asked, it.needle())),
+                            stock));
         } catch (BadInput refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("problems", refused.problems());
@@ -73,8 +88,13 @@ class MatchPage {
     @GetMapping("/match/cloths")
     String cloths(MatchForm.Typed typed, HttpServletRequest request, Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
-        model.addAttribute("sentence", Sentence.of(MatchForm.of(typed, machine), cloths, machine, layout.machines()));
+        model.addAttribute("sentence", Sentence.of(
+                        MatchForm.of(typed, machine, layout.settings()), stock(), machine, layout.machines()));
         return "match/sentence :: cloths";
+    }
+
+    private Stock stock() {
+        return new Stock(drawer, cloths, clock, layout.settings().units());
     }
 
     private static @Nullable String sentence(String notice) {

@@ -14,6 +14,8 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.thread.SewingThread;
 import belonax.web.shared.Words;
+import belonax.web.shared.drawing.NeedlePortrait;
+import belonax.web.shared.settings.Units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,7 +42,9 @@ record MatchView(
         List<String> warnings,
         NeedleChosen chosen,
         SewingThread thread,
-        boolean alreadyIn) {
+        String stock,
+        boolean alreadyIn,
+        boolean mayBeFitted) {
 
     private static final int REASONS_FIRST = 3;
     /** Where cloth and thread disagree, the ways out take the room of the other reasons. */
@@ -69,14 +73,14 @@ record MatchView(
 
     /** The needle in the machine now, judged for this job. */
     record FittedShown(String words, Verdict verdict, String why) {
-        static FittedShown of(Checked checked) {
+        static FittedShown of(Checked checked, Units units) {
             String words = checked.fitted().needle().words();
             String why = switch (checked.verdict()) {
                 case GOOD -> Words.capital(words) + " in the machine is good enough for this.";
                 case CAN_PASS -> Words.capital(words) + " in the machine can pass: " + checked.why();
                 case AVOID -> Words.capital(words) + " in the machine will not do: " + checked.why();
             };
-            return new FittedShown(words, checked.verdict(), why);
+            return new FittedShown(words, checked.verdict(), units.say(why));
         }
     }
 
@@ -103,13 +107,14 @@ record MatchView(
         }
     }
 
-    static MatchView of(Match match, Optional<Checked> fitted) {
+    static MatchView of(Match match, Optional<Checked> fitted, Stock stock) {
+        Units units = stock.units();
         Recommendation best = match.best();
         boolean alreadyIn = fitted.filter(
                         it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
                 .isPresent();
         List<ReasonShown> reasons =
-                ofTheNeedleFirst(best.reasons()).map(MatchView::shown).toList();
+                ofTheNeedleFirst(best.reasons()).map(it -> shown(it, units)).toList();
         int first = Math.min(match.conflict().isPresent() ? REASONS_FIRST_IN_CONFLICT : REASONS_FIRST, reasons.size());
         return new MatchView(
                 lead(match, alreadyIn),
@@ -119,20 +124,46 @@ record MatchView(
                 reasons.subList(0, first),
                 reasons.subList(first, reasons.size()),
                 rows(best.hazards(), fitted.map(it -> it.judged().hazards())),
-                fitted.map(FittedShown::of).orElse(null),
-                match.conflict().orElse(null),
+                fitted.map(it -> FittedShown.of(it, units)).orElse(null),
+                match.conflict().map(it -> said(it, units)).orElse(null),
                 portraits(match),
                 SizeRuler.of(match.clothWindow(), match.threadWindow()),
-                start(match),
-                match.stitch().note() + " " + match.startingDial().note(),
+                start(match, units),
+                units.say(match.stitch().note() + " " + match.startingDial().note()),
                 match.ruledOut().stream()
-                        .map(it -> new RuledOutShown(Words.capital(it.type().words()), it.why()))
+                        .map(it -> new RuledOutShown(Words.capital(it.type().words()), units.say(it.why())))
                         .toList(),
                 ruledOutWords(match),
-                match.warnings(),
+                match.warnings().stream().map(units::say).toList(),
                 NeedleChosen.of(best.needle()),
                 match.job().thread(),
-                alreadyIn);
+                stockWords(match, stock),
+                alreadyIn,
+                best.verdict() != Verdict.AVOID);
+    }
+
+    private static Conflict said(Conflict conflict, Units units) {
+        return new Conflict(
+                units.say(conflict.why()),
+                conflict.waysOut().stream().map(units::say).toList());
+    }
+
+    /** What lies in the drawer of this needle, or of the next best that is good as well. */
+    private static String stockWords(Match match, Stock stock) {
+        int left = stock.left(match.best().needle());
+        if (left > 0) {
+            return left + " in your drawer";
+        }
+        List<Needle> owned = stock.needles();
+        if (owned.isEmpty()) {
+            return "";
+        }
+        return match.recommendations().stream()
+                .filter(it -> it.verdict() != Verdict.AVOID && owned.contains(it.needle()))
+                .findFirst()
+                .map(it -> "none in your drawer; " + it.needle().words() + " is there, "
+                        + it.verdict().words())
+                .orElse("none in your drawer");
     }
 
     private static String lead(Match match, boolean alreadyIn) {
@@ -169,7 +200,7 @@ record MatchView(
         };
     }
 
-    private static ReasonShown shown(Reason reason) {
+    private static ReasonShown shown(Reason reason, Units units) {
         String what = switch (reason.hazard()) {
             case SKIP -> "skips";
             case SHRED -> "fraying";
@@ -178,7 +209,7 @@ record MatchView(
             case PUCKER -> "pucker";
         };
         String little = Math.abs(reason.weight()) < 0.5 ? " a little" : "";
-        return new ReasonShown(what + (reason.raises() ? " up" : " down") + little, reason.raises(), reason.text());
+        return new ReasonShown(what + (reason.raises() ? " up" : " down") + little, reason.raises(), units.say(reason.text()));
     }
 
     private static List<HazardRow> rows(Hazards advised, Optional<Hazards> fitted) {
@@ -215,11 +246,11 @@ record MatchView(
         return new PortraitShown(NeedlePortrait.of(needle), name, needle.size().toString(), verdict.words(), isBest);
     }
 
-    private static String start(Match match) {
+    private static String start(Match match, Units units) {
         String width =
-                match.stitch().widthMm() > 0 ? ", " + Words.mm(match.stitch().widthMm()) + " mm wide" : "";
+                match.stitch().widthMm() > 0 ? ", " + units.mm(match.stitch().widthMm()) + " wide" : "";
         return Words.capital(match.stitch().kind().words()) + " stitch "
-                + Words.mm(match.stitch().lengthMm()) + " mm" + width
+                + units.mm(match.stitch().lengthMm()) + width
                 + " · " + match.foot().pressure().words() + " pressure, "
                 + match.foot().kind() + " · start the dial near "
                 + Words.number(match.startingDial().likely());

@@ -2,9 +2,12 @@ package belonax.web.match;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
-import belonax.cloth.ClothCatalogue;
+import belonax.cloth.Density;
+import belonax.cloth.Structure;
+import belonax.cloth.Trait;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
+import belonax.needle.Needle;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
@@ -12,10 +15,14 @@ import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.ThreadNumbering;
 import belonax.web.shared.Words;
+import belonax.web.shared.drawing.ThreadColour;
+import belonax.web.shared.form.Choice;
 import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.settings.Units;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** The set-up sentence as it is shown, with what can be picked for each of its parts. */
@@ -34,68 +41,132 @@ record Sentence(
         List<Choice> builds,
         List<Choice> schools,
         List<Choice> twins,
-        List<MachineChoice> machines) {
+        List<MachineChoice> machines,
+        List<SpoolChoice> spools,
+        List<Choice> structures,
+        List<Choice> densities,
+        List<Choice> traits,
+        List<Choice> allCloths,
+        List<FurtherCloth> further,
+        Units units) {
 
     private static final int MOST_CLOTHS = 8;
-
-    /** A word of a list. */
-    record Choice(String value, String words) {}
+    private static final int FURTHER_CLOTHS = 3;
 
     /** A cloth of the list, with what is worth knowing before choosing it. */
-    record ClothChoice(String id, String name, String facts, String note) {}
+    record ClothChoice(String id, String name, String facts, String note, boolean isMine) {}
+
+    /** A spool of the drawer. */
+    record SpoolChoice(String id, String name, String facts, String colour, boolean isChosen) {}
+
+    /** A further cloth of the stack, as it was typed. */
+    record FurtherCloth(int number, String cloth, String layers) {}
 
     /** A machine of the list. */
     record MachineChoice(String id, String name, String standsAt) {}
 
-    static Sentence of(MatchForm form, ClothCatalogue cloths, Optional<MachineNow> machine, List<MachineNow> all) {
-        Optional<Cloth> chosen = form.cloth(cloths);
+    static Sentence of(MatchForm form, Stock stock, Optional<MachineNow> machine, List<MachineNow> all) {
+        Optional<Cloth> chosen = form.cloth(stock);
+        Units units = stock.units();
         return new Sentence(
                 form,
                 chosen.map(Cloth::name).orElse("which cloth?"),
-                chosen.map(Sentence::facts).orElse(""),
-                layersWords(form),
-                threadWords(form),
+                chosen.map(it -> facts(it, units)).orElse(""),
+                layersWords(form, stock),
+                threadWords(form, stock),
                 purposeWords(form),
                 machine.map(it -> it.machine().name()).orElse("a home machine"),
-                choices(form, cloths, chosen),
-                words(Purpose.values(), Purpose::words),
+                choices(form, stock, chosen),
+                Choice.of(Purpose.values(), Purpose::words),
                 List.of(
                         new Choice(ThreadNumbering.TEX.name(), "tex"),
                         new Choice(ThreadNumbering.TICKET.name(), "ticket (Tkt, No.)"),
                         new Choice(ThreadNumbering.WEIGHT.name(), "weight (wt)")),
-                words(Fibre.values(), Fibre::words),
-                words(Build.values(), Build::words),
-                words(SizeSchool.values(), SizeSchool::words),
+                Choice.of(Fibre.values(), Fibre::words),
+                Choice.of(Build.values(), Build::words),
+                Choice.of(SizeSchool.values(), SizeSchool::words),
                 twinChoices(),
                 all.stream()
                         .map(it -> new MachineChoice(it.id(), it.machine().name(), it.standsAt()))
-                        .toList());
+                        .toList(),
+                spools(form, stock),
+                Choice.of(Structure.values(), Structure::words),
+                Choice.of(Density.values(), Density::words),
+                Choice.of(Trait.values(), Trait::words),
+                allCloths(stock),
+                further(form),
+                units);
     }
 
-    static String facts(Cloth cloth) {
+    static String facts(Cloth cloth, Units units) {
         String gives = cloth.stretchPercent() >= 8 ? ", gives " + Math.round(cloth.stretchPercent()) + " %" : "";
-        return Math.round(cloth.weightGsm()) + " g/m²" + gives;
+        return units.weight(cloth.weightGsm()) + gives;
     }
 
-    private static List<ClothChoice> choices(MatchForm form, ClothCatalogue cloths, Optional<Cloth> chosen) {
-        Stream<Cloth> found = cloths.search(form.find()).stream()
-                .filter(it -> !Optional.of(it).equals(chosen))
-                .limit(MOST_CLOTHS);
-        return Stream.concat(chosen.stream(), found)
-                .map(it -> new ClothChoice(it.id(), it.name(), it.structure().words() + ", " + facts(it), it.note()))
+    private static List<SpoolChoice> spools(MatchForm form, Stock stock) {
+        return stock.spools().stream()
+                .map(it -> new SpoolChoice(
+                        it.id().toString(),
+                        Words.capital(it.card().colour()),
+                        stock.thread(it.card()).words(),
+                        ThreadColour.of(it.card().colour()),
+                        it.id().toString().equals(form.spool())))
                 .toList();
     }
 
-    private static String layersWords(MatchForm form) {
-        String seam = form.layers().strip() + (form.layers().strip().equals("1") ? " layer" : " layers");
-        return form.crossing().isBlank()
-                ? seam
-                : seam + ", crossing of " + form.crossing().strip();
+    private static List<Choice> allCloths(Stock stock) {
+        return Stream.concat(
+                        stock.ownCloths("").stream().map(it -> new Choice(it.id(), it.name() + " (yours)")),
+                        stock.wholeCatalogue().stream()
+                                .map(it -> new Choice(it.id(), it.name()))
+                                .sorted(Comparator.comparing(Choice::words)))
+                .toList();
     }
 
-    private static String threadWords(MatchForm form) {
+    private static List<FurtherCloth> further(MatchForm form) {
+        List<FurtherCloth> rows = new ArrayList<>();
+        int count = Math.max(FURTHER_CLOTHS, form.also().size());
+        for (int i = 0; i < count; i++) {
+            rows.add(new FurtherCloth(i, i < form.also().size() ? form.also().get(i) : "", form.layersOf(i)));
+        }
+        return rows;
+    }
+
+    private static List<ClothChoice> choices(MatchForm form, Stock stock, Optional<Cloth> chosen) {
+        Stream<ClothChoice> mine = stock.ownCloths(form.find()).stream().map(it -> choice(it, true, stock.units()));
+        Stream<ClothChoice> others = stock.catalogueCloths(form.find()).stream().map(it -> choice(it, false, stock.units()));
+        Stream<ClothChoice> now = chosen.filter(it -> !form.isDescribed()).stream()
+                .map(it -> choice(it, it.id().length() == 36, stock.units()));
+        return Stream.concat(now, Stream.concat(mine, others))
+                .distinct()
+                .limit(MOST_CLOTHS + 1L)
+                .toList();
+    }
+
+    private static ClothChoice choice(Cloth it, boolean isMine, Units units) {
+        return new ClothChoice(it.id(), it.name(), it.structure().words() + ", " + facts(it, units), it.note(), isMine);
+    }
+
+    private static String layersWords(MatchForm form, Stock stock) {
+        StringBuilder words = new StringBuilder(form.layers().strip());
+        words.append(form.layers().strip().equals("1") ? " layer" : " layers");
+        for (int i = 0; i < form.also().size(); i++) {
+            String id = form.also().get(i);
+            if (!id.isBlank()) {
+                String name = stock.findCloth(id).map(Cloth::name).orElse("another cloth");
+                words.append(" over ").append(form.layersOf(i)).append(" of ").append(name);
+            }
+        }
+        return form.crossing().isBlank()
+                ? words.toString()
+                : words + ", crossing of " + form.crossing().strip();
+    }
+
+    private static String threadWords(MatchForm form, Stock stock) {
         try {
-            return form.thread().words();
+            return stock.findSpool(form.spool())
+                    .map(it -> it.colour() + " " + stock.thread(it).words())
+                    .orElseGet(() -> form.thread(stock).words());
         } catch (BadInput e) {
             return form.number().isBlank() ? "which thread?" : form.number();
         }
@@ -107,23 +178,28 @@ record Sentence(
                 .map(Purpose::words)
                 .findFirst()
                 .orElse("which work?");
-        String twin = form.twin().isBlank() ? "" : " with a " + form.twin() + " mm twin";
-        return form.width().isBlank() ? words + twin : words + " " + form.width() + " mm wide" + twin;
+        String twin = form.twin().isBlank() ? "" : " with a " + twinWords(form.twin());
+        String off = form.offset().isBlank() ? "" : ", needle " + form.offset() + " off the middle";
+        return form.width().isBlank() ? words + twin + off : words + " " + form.width() + " wide" + twin + off;
     }
 
+    private static String twinWords(String twin) {
+        return twin.startsWith(MatchForm.TRIPLE)
+                ? twin.substring(MatchForm.TRIPLE.length()) + " mm triple"
+                : twin + " mm twin";
+    }
+
+    /** Twins by their spacing, then triples; the value is what the address holds. */
     private static List<Choice> twinChoices() {
         return NeedleRange.standard().of(NeedleSystem.H_130_705).stream()
-                .filter(it -> it.type() == NeedleType.TWIN)
-                .mapToDouble(it -> it.spacingMm())
+                .filter(it -> it.type().isMultiple())
+                .sorted(Comparator.comparing((Needle it) -> it.type()).thenComparing(Needle::spacingMm))
+                .map(it -> it.type() == NeedleType.TWIN
+                        ? new Choice(Words.mm(it.spacingMm()), "twin, " + Words.mm(it.spacingMm()) + " mm")
+                        : new Choice(
+                                MatchForm.TRIPLE + Words.mm(it.spacingMm()),
+                                "triple, " + Words.mm(it.spacingMm()) + " mm over all"))
                 .distinct()
-                .sorted()
-                .mapToObj(it -> new Choice(Words.mm(it), Words.mm(it) + " mm"))
-                .toList();
-    }
-
-    private static <E extends Enum<E>> List<Choice> words(E[] values, Function<E, String> words) {
-        return Stream.of(values)
-                .map(it -> new Choice(it.name(), words.apply(it)))
                 .toList();
     }
 }

@@ -3,9 +3,11 @@ package belonax.web.shared;
 import belonax.cloth.ClothCatalogue;
 import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
+import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.random.RandomGenerator;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -30,6 +32,11 @@ class CoreBeans {
     @Bean
     Clock clock() {
         return Clock.systemUTC();
+    }
+
+    @Bean
+    RandomGenerator random() {
+        return new SecureRandom();
     }
 
     @Bean

@@ -2,6 +2,8 @@ package belonax.web.shared;
 
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.SewingRoom;
+import belonax.web.shared.settings.Settings;
+import belonax.web.shared.settings.SettingsStore;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;
@@ -17,9 +19,16 @@ public class Layout {
     static final String MACHINE_COOKIE = "belonax-machine";
 
     private final SewingRoom room;
+    private final SettingsStore settings;
 
-    Layout(SewingRoom room) {
+    Layout(SewingRoom room, SettingsStore settings) {
         this.room = room;
+        this.settings = settings;
+    }
+
+    /** Returns what the sewist chose. */
+    public Settings settings() {
+        return settings.now();
     }
 
     /** Adds the layout's parts, with the machine that this browser has on the table. */
@@ -31,7 +40,9 @@ public class Layout {
     public void addTo(Model model, Optional<Stop> stop, Optional<MachineNow> machine) {
         model.addAttribute("stops", Arrays.asList(Stop.values()));
         model.addAttribute("stop", stop.orElse(null));
-        model.addAttribute("strip", MachineStrip.of(machine, machines()));
+        model.addAttribute("strip", MachineStrip.of(machine, machines(), settings().units()));
+        model.addAttribute("settings", settings());
+        model.addAttribute("units", settings().units());
     }
 
     /** Returns the machine that this browser has on the table: the one chosen last, or else the first. */

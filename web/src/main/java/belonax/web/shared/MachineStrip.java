@@ -1,9 +1,12 @@
 package belonax.web.shared;
 
 import belonax.machine.BobbinKind;
+import belonax.machine.Machine;
+import belonax.machine.StitchPlate;
 import belonax.needle.NeedleInUse;
 import belonax.thread.SewingThread;
 import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.settings.Units;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,6 +20,7 @@ public record MachineStrip(
         List<NeedleShown> needles,
         String thread,
         String dial,
+        String plateAndFoot,
         List<Choice> choices) {
 
     /**
@@ -29,7 +33,7 @@ public record MachineStrip(
     /** A machine that can be put on the table. */
     public record Choice(String id, String name, String standsAt, boolean isChosen) {}
 
-    static MachineStrip of(Optional<MachineNow> machine, List<MachineNow> all) {
+    static MachineStrip of(Optional<MachineNow> machine, List<MachineNow> all, Units units) {
         List<Choice> choices = all.stream()
                 .map(it -> new Choice(
                         it.id(),
@@ -46,8 +50,15 @@ public record MachineStrip(
                                 .toList(),
                         it.thread().map(SewingThread::words).orElse("not told yet"),
                         dial(it),
+                        mounted(it.machine(), units),
                         choices))
-                .orElseGet(() -> new MachineStrip(null, "No machine yet", "", List.of(), "", "", choices));
+                .orElseGet(() -> new MachineStrip(null, "No machine yet", "", List.of(), "", "", "", choices));
+    }
+
+    private static String mounted(Machine machine, Units units) {
+        StitchPlate plate = machine.plate();
+        String width = plate.slotMm() > 0 ? " " + units.mm(plate.slotMm()) : "";
+        return plate.name().replace(" plate", "") + width + ", " + machine.foot().name().replace(" foot", "");
     }
 
     /** An overlocker has loopers and no bobbin, so no top dial is balanced against one. */

@@ -2,7 +2,8 @@ package belonax.web.shared;
 
 /** A stop on the thread path, in the order of the work. A stop is listed here when it is built. */
 public enum Stop {
-    MATCH("Match", "which needle?", "/match");
+    MATCH("Match", "which needle?", "/match"),
+    DRAWER("Drawer", "what do I own?", "/drawer");
 
     private final String words;
     private final String question;

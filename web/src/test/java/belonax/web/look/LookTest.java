@@ -7,11 +7,19 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -20,15 +28,21 @@ import org.junit.jupiter.api.Test;
  */
 class LookTest extends RunningBelonax {
     private static final Map<String, String> PAGES = pages();
+    private static final List<String> DARK =
+            List.of("match", "match-conflict", "drawer", "drawer-packet", "drawer-clearance", "settings");
+    private static final String EYES = eyes();
     private static final Path PICTURES = Path.of("../target/look");
+
+    private static final int MOST_BYTES = 150 * 1024;
 
     @Test
     void nothing_is_wrong_to_the_eye() {
         List<String> findings = new ArrayList<>();
         PAGES.forEach((name, path) -> {
-            look(name + "-wide", path, 1280, 800, findings);
-            look(name + "-narrow", path, 390, 844, findings);
+            look(name + "-wide", path, 1280, 800, ColorScheme.LIGHT, findings);
+            look(name + "-narrow", path, 390, 844, ColorScheme.LIGHT, findings);
         });
+        DARK.forEach(name -> look(name + "-dark", PAGES.getOrDefault(name, "/"), 1280, 800, ColorScheme.DARK, findings));
         findings.forEach(System.out::println);
 
         assertThat(findings).isEmpty();
@@ -41,14 +55,32 @@ class LookTest extends RunningBelonax {
         pages.put("match-twin", "/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron");
         pages.put("match-overlocker", "/match?cloth=sweatshirt-knit&machine=sparrow");
         pages.put("match-refused", "/match?cloth=poplin&layers=none&machine=heron");
+        pages.put("match-strikes", "/match?cloth=poplin&width=4&machine=old-tin");
+        pages.put("drawer", "/drawer");
+        pages.put("drawer-packet", "/drawer/packet?text=130/705+H-S+ZWI+4.0/75");
+        pages.put("drawer-packet-refused", "/drawer/packet?text=thimble");
+        pages.put("drawer-spool", "/drawer/spool?text=50");
+        pages.put("drawer-swatch", "/drawer/swatch?grams=5&length=20&width=20&rest=100&stretched=150&after=103");
+        pages.put("drawer-loose", "/drawer/loose?shank=ROUND&shankMm=2&buttToEye=38.5");
+        pages.put("drawer-gauge", "/drawer/gauge");
+        pages.put("drawer-stack", "/drawer/stack?cloth=quilting-cotton&layers=1&cloth=batting&layers=1&cloth=lawn&layers=2");
+        pages.put("drawer-clearance", "/drawer/clearance?kind=2&spacing=4&nm=80&width=3");
+        pages.put("drawer-machine", "/drawer/machine/heron");
+        pages.put("drawer-bobbin", "/drawer/bobbin");
+        pages.put("drawer-buy", "/drawer/buy");
+        pages.put("drawer-files", "/drawer/files");
+        pages.put("settings", "/settings");
+        pages.put("welcome", "/welcome");
+        pages.put("pair", "/pair");
         pages.put("no-such-page", "/thimble");
         return pages;
     }
 
-    private void look(String name, String path, int width, int height, List<String> findings) {
-        try (BrowserContext context =
-                browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height))) {
+    private void look(String name, String path, int width, int height, ColorScheme light, List<String> findings) {
+        try (BrowserContext context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setColorScheme(light))) {
             Page page = context.newPage();
+            List<Response> answers = new ArrayList<>();
             page.onConsoleMessage(it -> {
                 boolean expected =
                         it.text().contains("status of 404") || it.text().contains("status of 422");
@@ -61,18 +93,30 @@ class LookTest extends RunningBelonax {
                     findings.add(name + ": a request leaves the machine: " + it.url());
                 }
             });
+            page.onResponse(answers::add);
             page.navigate(address(path));
-            page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+            page.waitForLoadState(LoadState.NETWORKIDLE);
             page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
-            Object sideways = page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
-            if (((Number) sideways).intValue() > 0) {
-                findings.add(name + ": " + sideways + " px wider than the window");
+            int bytes = answers.stream()
+                    .mapToInt(it -> it.request().sizes().responseBodySize + it.request().sizes().responseHeadersSize)
+                    .sum();
+            if (bytes > MOST_BYTES) {
+                findings.add(name + ": " + bytes / 1024 + " KB over the wire at first view");
             }
+            ((List<?>) page.evaluate(EYES)).forEach(it -> findings.add(name + ": " + it));
             new AxeBuilder(page)
                     .analyze()
                     .getViolations()
                     .forEach(it -> findings.add(name + ": " + it.getId() + ": " + it.getHelp() + ": "
                             + it.getNodes().get(0).getTarget()));
+        }
+    }
+
+    private static String eyes() {
+        try (InputStream in = LookTest.class.getResourceAsStream("eyes.js")) {
+            return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 }

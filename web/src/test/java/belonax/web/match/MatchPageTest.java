@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
+import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.room.SewingRoom;
 import java.util.List;
 import java.util.Optional;
@@ -32,6 +33,9 @@ class MatchPageTest {
 
     @MockitoBean
     private SewingRoom room;
+
+    @MockitoBean
+    private DrawerStore drawer;
 
     @BeforeEach
     void anEmptyRoom() {

@@ -41,7 +41,6 @@ class Event {
     private @Nullable Integer place;
     private @Nullable UUID needleId;
 
-    @SuppressWarnings("UnusedVariable") // Summed by queries.
     private @Nullable Double effectiveHours;
 
     private @Nullable Double tex;
@@ -56,7 +55,6 @@ class Event {
 
     private @Nullable Double dial;
 
-    @SuppressWarnings("UnusedVariable") // Looked for by queries.
     private @Nullable UUID undoes;
 
     /** For Hibernate. */
@@ -110,6 +108,27 @@ class Event {
         event.place = place;
         event.needleId = needleId;
         return event;
+    }
+
+    /** Returns an event as it was written down elsewhere. */
+    static Event of(RoomContent.EventLine it) {
+        Event event = new Event(it.kind(), it.action(), it.at());
+        event.machineId = it.machine();
+        event.place = it.place();
+        event.needleId = it.needle();
+        event.effectiveHours = it.effectiveHours();
+        event.tex = it.tex();
+        event.fibre = it.fibre();
+        event.build = it.build();
+        event.dial = it.dial();
+        event.undoes = it.undoes();
+        return event;
+    }
+
+    /** Returns everything that is kept of it. */
+    RoomContent.EventLine line() {
+        return new RoomContent.EventLine(
+                actionId, at, kind, machineId, place, needleId, effectiveHours, tex, fibre, build, dial, undoes);
     }
 
     UUID actionId() {

@@ -91,6 +91,7 @@ class MachineEntity {
     private String manualPlace = "";
     private boolean hasThreader;
     private boolean removed;
+    private int revision;
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "machine_plate", joinColumns = @JoinColumn(name = "machine_id"))
@@ -149,6 +150,7 @@ class MachineEntity {
         hasThreader = card.hasThreader();
         plates = new ArrayList<>(card.plates().stream().map(OwnedPlate::new).toList());
         feet = new ArrayList<>(card.feet().stream().map(OwnedFoot::new).toList());
+        revision++;
     }
 
     MachineCard card() {
@@ -170,12 +172,17 @@ class MachineEntity {
         return position;
     }
 
+    int revision() {
+        return revision;
+    }
+
     boolean isRemoved() {
         return removed;
     }
 
     void remove(boolean value) {
         removed = value;
+        revision++;
     }
 
     private Machine machine() {

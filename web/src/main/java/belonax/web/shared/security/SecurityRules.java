@@ -1,5 +1,7 @@
 package belonax.web.shared.security;
 
+import belonax.web.shared.pairing.Lan;
+import belonax.web.shared.pairing.PairedDevicesOnly;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -54,9 +56,16 @@ public class SecurityRules {
     }
 
     @Bean
-    FilterRegistrationBean<KnownHostsOnly> knownHostsOnly() {
-        FilterRegistrationBean<KnownHostsOnly> bean = new FilterRegistrationBean<>(new KnownHostsOnly());
+    FilterRegistrationBean<KnownHostsOnly> knownHostsOnly(Lan lan) {
+        FilterRegistrationBean<KnownHostsOnly> bean = new FilterRegistrationBean<>(new KnownHostsOnly(lan.address()));
         bean.setOrder(Ordered.HIGHEST_PRECEDENCE);
+        return bean;
+    }
+
+    @Bean
+    FilterRegistrationBean<PairedDevicesOnly> pairedDevicesFirst(PairedDevicesOnly filter) {
+        FilterRegistrationBean<PairedDevicesOnly> bean = new FilterRegistrationBean<>(filter);
+        bean.setOrder(Ordered.HIGHEST_PRECEDENCE + 1);
         return bean;
     }
 

@@ -1,4 +1,4 @@
-package belonax.web.match;
+package belonax.web.shared.drawing;
 
 import belonax.needle.Needle;
 import belonax.needle.NeedleOutline;
@@ -13,7 +13,7 @@ import java.util.Locale;
  *
  * @param viewBox the part that is shown: the lower blade with eye, scarf and point
  */
-record NeedlePortrait(
+public record NeedlePortrait(
         String viewBox,
         int widthPx,
         int heightPx,
@@ -33,7 +33,8 @@ record NeedlePortrait(
     private static final double FRONT_MM = 1.9;
     private static final double SIDE_FROM_RIGHT_MM = 1.2;
 
-    static NeedlePortrait of(Needle needle) {
+    /** Draws a needle. */
+    public static NeedlePortrait of(Needle needle) {
         NeedleOutline outline = NeedleOutline.of(needle);
         double widthMm = SINGLE_WIDTH_MM + needle.spacingMm();
         List<Double> middles = middles(needle);

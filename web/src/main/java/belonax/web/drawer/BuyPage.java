@@ -1,0 +1,34 @@
+package belonax.web.drawer;
+
+import belonax.match.NeedleMatcher;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.room.MachineNow;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** The smallest set of packets that keeps everything in the drawer at good, and the same for a newcomer. */
+@Controller
+class BuyPage {
+    private final BuyQuestion question;
+    private final NeedleMatcher matcher;
+    private final Layout layout;
+
+    BuyPage(BuyQuestion question, NeedleMatcher matcher, Layout layout) {
+        this.question = question;
+        this.matcher = matcher;
+        this.layout = layout;
+    }
+
+    @GetMapping("/drawer/buy")
+    String buy(HttpServletRequest request, Model model) {
+        Optional<MachineNow> machine = layout.onTheTable(request);
+        layout.addTo(model, Optional.of(Stop.DRAWER), machine);
+        model.addAttribute("mine", BuyView.of(question.ofTheDrawer(matcher, machine)));
+        model.addAttribute("newcomer", BuyView.of(question.ofANewcomer(matcher)));
+        return "drawer/buy";
+    }
+}

@@ -1,0 +1,114 @@
+package belonax.web.drawer;
+
+import belonax.BadInput;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.Card;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.drawer.Swatch;
+import belonax.web.shared.form.FormPage;
+import belonax.web.shared.settings.Units;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Cloths, spools and packets as CSV, out and in. */
+@Controller
+class CsvPage {
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+
+    private final DrawerStore drawer;
+    private final Layout layout;
+
+    CsvPage(DrawerStore drawer, Layout layout) {
+        this.drawer = drawer;
+        this.layout = layout;
+    }
+
+    /** The kinds of tables. */
+    enum Table {
+        CLOTHS,
+        SPOOLS,
+        PACKETS
+    }
+
+    @GetMapping("/drawer/files/{table}.csv")
+    ResponseEntity<byte[]> write(@PathVariable Table table) {
+        String name = table.name().toLowerCase(java.util.Locale.ROOT) + ".csv";
+        return ResponseEntity.ok()
+                .contentType(CSV)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .body(text(table).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @PostMapping("/drawer/files/{table}")
+    String read(
+            @PathVariable Table table,
+            @RequestParam Optional<MultipartFile> file,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model)
+            throws IOException {
+        try {
+            MultipartFile sent = file.filter(it -> !it.isEmpty())
+                    .orElseThrow(() -> new BadInput("file", "Choose a CSV file first."));
+            drawer.addAll(cards(table, sent.getBytes()));
+            return "redirect:/drawer";
+        } catch (BadInput refused) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            layout.addTo(model, Optional.of(Stop.DRAWER), request);
+            FormPage.show(model, Map.of());
+            FormPage.refuse(model, refused);
+            return "files/page";
+        }
+    }
+
+    private List<? extends Card> cards(Table table, byte[] file) {
+        return switch (table) {
+            case CLOTHS -> CsvTables.swatches(units()).read(file, units());
+            case SPOOLS -> CsvTables.spools(units()).read(file, units());
+            case PACKETS -> CsvTables.packets().read(file, units());
+        };
+    }
+
+    private String text(Table table) {
+        return switch (table) {
+            case CLOTHS ->
+                CsvTables.swatches(units())
+                        .write(drawer.all(Swatch.class).stream()
+                                .map(it -> SwatchForm.typed(it, units()))
+                                .toList());
+            case SPOOLS ->
+                CsvTables.spools(units())
+                        .write(drawer.all(Spool.class).stream()
+                                .map(it -> SpoolForm.typed(it, units()))
+                                .toList());
+            case PACKETS ->
+                CsvTables.packets()
+                        .write(drawer.all(Packet.class).stream()
+                                .map(PacketForm::forFile)
+                                .toList());
+        };
+    }
+
+    private Units units() {
+        return layout.settings().units();
+    }
+}

@@ -1,0 +1,67 @@
+package belonax.web.drawer;
+
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.drawer.Swatch;
+import belonax.web.shared.settings.Units;
+import java.util.List;
+import java.util.Optional;
+
+/** The tables that go out and come in as CSV. Their columns are told in docs/files.md; measures bear their unit. */
+final class CsvTables {
+    private CsvTables() {}
+
+    static CsvTable<Swatch> swatches(Units units) {
+        boolean metric = units == Units.METRIC;
+        return new CsvTable<>(
+                CsvTable.columns(
+                        "name", "name",
+                        "structure", "structure",
+                        metric ? "weight_gsm" : "weight_oz_yd2", "weight",
+                        metric ? "thickness_mm" : "thickness_in", "thickness",
+                        "stretch_percent", "stretch",
+                        "recovery_percent", "recovery",
+                        "density", "density",
+                        "traits", "traits",
+                        metric ? "left_m" : "left_yd", "metres",
+                        "note", "note"),
+                (entries, in) -> SwatchForm.swatch(entries, in, false),
+                List.of("traits"));
+    }
+
+    static CsvTable<Spool> spools(Units units) {
+        boolean metric = units == Units.METRIC;
+        return new CsvTable<>(
+                CsvTable.columns(
+                        "colour", "colour",
+                        "label", "label",
+                        "tex", "tex",
+                        "fibre", "fibre",
+                        "build", "build",
+                        metric ? "left_m" : "left_yd", "metresLeft",
+                        "bought_year", "boughtYear",
+                        "quality", "quality",
+                        "kept_in_sun", "keptInSun",
+                        "winding", "winding",
+                        "needle_type", "noteType",
+                        "needle_nm", "noteNm",
+                        "note", "note"),
+                (entries, in) -> SpoolForm.spool(entries, in, Optional.empty()),
+                List.of());
+    }
+
+    static CsvTable<Packet> packets() {
+        return new CsvTable<>(
+                CsvTable.columns(
+                        "system", "system",
+                        "type", "type",
+                        "nm", "nm",
+                        "spacing_mm", "spacing",
+                        "point", "point",
+                        "count", "count",
+                        "coated", "coated",
+                        "note", "note"),
+                (entries, in) -> PacketForm.packet(entries),
+                List.of());
+    }
+}

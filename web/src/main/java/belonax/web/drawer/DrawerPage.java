@@ -1,0 +1,78 @@
+package belonax.web.drawer;
+
+import belonax.BadInput;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.room.ChangedMeanwhile;
+import belonax.web.shared.room.MachineShelf;
+import belonax.web.shared.room.SewingRoom;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The drawer opened: machines, cloths, threads and needles, searched as one types. */
+@Controller
+class DrawerPage {
+    private final DrawerStore drawer;
+    private final MachineShelf shelf;
+    private final SewingRoom room;
+    private final Layout layout;
+    private final Clock clock;
+
+    DrawerPage(DrawerStore drawer, MachineShelf shelf, SewingRoom room, Layout layout, Clock clock) {
+        this.drawer = drawer;
+        this.shelf = shelf;
+        this.room = room;
+        this.layout = layout;
+        this.clock = clock;
+    }
+
+    @GetMapping("/drawer")
+    String open(
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(required = false) Optional<UUID> done,
+            @RequestParam(required = false) Optional<String> notice,
+            HttpServletRequest request,
+            Model model) {
+        layout.addTo(model, Optional.of(Stop.DRAWER), request);
+        model.addAttribute("find", find);
+        model.addAttribute("drawer", DrawerView.of(drawer, room.machines(), find, clock, layout.settings().units()));
+        model.addAttribute("done", done.filter(this::canUndo).orElse(null));
+        model.addAttribute("notice", notice.map(DrawerPage::sentence).orElse(null));
+        return "drawer/page";
+    }
+
+    @PostMapping("/drawer/undo")
+    String undo(@RequestParam UUID change) {
+        try {
+            if (drawer.canUndo(change)) {
+                drawer.undo(change);
+            } else {
+                shelf.undo(change);
+            }
+            return "redirect:/drawer?notice=undone";
+        } catch (ChangedMeanwhile | BadInput tooLate) {
+            return "redirect:/drawer?notice=later";
+        }
+    }
+
+    private boolean canUndo(UUID change) {
+        return drawer.canUndo(change) || shelf.canUndo(change);
+    }
+
+    private static String sentence(String notice) {
+        return switch (notice) {
+            case "undone" -> "Taken back: it lies in the drawer as it did before.";
+            case "later" -> "That can no longer be taken back by itself, because it was changed after it.";
+            case "gone" -> "It is no longer in the drawer.";
+            default -> "It was changed in another window, so nothing was stored. Look at it again.";
+        };
+    }
+}

@@ -1,0 +1,151 @@
+package belonax.web.drawer;
+
+import belonax.cloth.Cloth;
+import belonax.machine.Machine;
+import belonax.needle.Needle;
+import belonax.needle.NeedleSystem;
+import belonax.web.shared.Words;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.drawer.Swatch;
+import belonax.web.shared.drawer.WoundBobbin;
+import belonax.web.shared.drawing.NeedlePortrait;
+import belonax.web.shared.drawing.ThreadColour;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.settings.Units;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** What lies in the drawer, as the page shows it. */
+record DrawerView(
+        List<MachineShown> machines,
+        List<SwatchShown> swatches,
+        List<SpoolShown> spools,
+        List<PacketShown> packets,
+        List<BobbinShown> looseBobbins,
+        boolean isEmpty) {
+
+    /** A machine on the shelf. */
+    record MachineShown(String id, String name, String standsAt, String facts, String needles, String flat) {}
+
+    /** A swatch, drawn by its structure. */
+    record SwatchShown(UUID id, String name, String facts, String pattern, String left, boolean picture) {}
+
+    /** A spool, with the bobbins that were wound from it. */
+    record SpoolShown(
+            UUID id,
+            String name,
+            String facts,
+            String colour,
+            String left,
+            boolean failed,
+            String warning,
+            List<BobbinShown> bobbins) {}
+
+    /** A wound bobbin. */
+    record BobbinShown(UUID id, String words, String facts) {}
+
+    /** A packet, drawn by its point. */
+    record PacketShown(UUID id, String name, String code, String count, boolean isOut, NeedlePortrait drawing) {}
+
+    static DrawerView of(DrawerStore drawer, List<MachineNow> machines, String find, Clock clock, Units units) {
+        List<Kept<WoundBobbin>> bobbins = drawer.all(WoundBobbin.class);
+        Map<UUID, List<BobbinShown>> bySpool = bobbins.stream()
+                .filter(it -> it.card().spool() != null)
+                .collect(Collectors.groupingBy(
+                        it -> Optional.ofNullable(it.card().spool()).orElseThrow(),
+                        Collectors.mapping(it -> shown(it, units), Collectors.toList())));
+        int year = LocalDate.now(clock).getYear();
+        List<MachineShown> found = machines.stream()
+                .filter(it -> it.machine().name().toLowerCase(Locale.ROOT).contains(find.toLowerCase(Locale.ROOT).strip()))
+                .map(DrawerView::shown)
+                .toList();
+        return new DrawerView(
+                found,
+                drawer.search(Swatch.class, find).stream().map(it -> shown(it, units, it.id())).toList(),
+                drawer.search(Spool.class, find).stream()
+                        .map(it -> shown(it, year, bySpool.getOrDefault(it.id(), List.of()), units))
+                        .toList(),
+                drawer.search(Packet.class, find).stream().map(DrawerView::shownPacket).toList(),
+                bobbins.stream()
+                        .filter(it -> it.card().spool() == null)
+                        .map(it -> shown(it, units))
+                        .toList(),
+                machines.isEmpty() && drawer.all(Swatch.class).isEmpty());
+    }
+
+    private static MachineShown shown(MachineNow it) {
+        Machine machine = it.machine();
+        String needles = it.places().stream()
+                .map(place -> place.fitted()
+                        .map(fitted -> fitted.needle().needle().words())
+                        .orElse("no needle"))
+                .collect(Collectors.joining(" · "));
+        String facts = machine.kind().words() + " · "
+                + machine.systems().stream().map(NeedleSystem::label).collect(Collectors.joining(", "));
+        return new MachineShown(
+                it.id(), machine.name(), it.standsAt(), facts, needles, "flat faces " + machine.flatSide().words());
+    }
+
+    private static SwatchShown shown(Kept<Swatch> it, Units units, UUID id) {
+        Swatch swatch = it.card();
+        Cloth cloth = swatch.cloth(id.toString());
+        String gives = cloth.stretchPercent() >= 8 ? " · gives " + Math.round(cloth.stretchPercent()) + " %" : "";
+        String left = swatch.metres() == null ? "" : units.metres(swatch.metres()) + " left";
+        return new SwatchShown(
+                id,
+                swatch.name(),
+                cloth.structure().words() + " · " + units.weight(swatch.weightGsm()) + gives,
+                "weave-" + cloth.structure().name().toLowerCase(Locale.ROOT),
+                left,
+                swatch.picture());
+    }
+
+    private static SpoolShown shown(Kept<Spool> it, int year, List<BobbinShown> bobbins, Units units) {
+        Spool spool = it.card();
+        String left = spool.metresLeft() == null ? "" : units.metres(spool.metresLeft()) + " left";
+        String warning = spool.isSound()
+                ? spool.thread(year).wantsSnapTest() && spool.snappedOn() == null ? "wants a snap test" : ""
+                : "failed its snap test";
+        return new SpoolShown(
+                it.id(),
+                Words.capital(spool.colour()),
+                spool.thread(year).words(),
+                ThreadColour.of(spool.colour()),
+                left,
+                !spool.isSound(),
+                warning,
+                bobbins);
+    }
+
+    private static BobbinShown shown(Kept<WoundBobbin> it, Units units) {
+        WoundBobbin bobbin = it.card();
+        String left = bobbin.metresLeft() == null ? "" : units.metres(bobbin.metresLeft());
+        String facts = List.of(bobbin.bobbinClass(), left).stream()
+                .filter(part -> !part.isBlank())
+                .collect(Collectors.joining(" · "));
+        return new BobbinShown(it.id(), bobbin.words(), facts);
+    }
+
+    private static PacketShown shownPacket(Kept<Packet> it) {
+        Packet packet = it.card();
+        Needle needle = packet.needle();
+        Function<Integer, String> left = count -> count == 0 ? "none left" : count == 1 ? "1 left" : count + " left";
+        return new PacketShown(
+                it.id(),
+                Words.capital(needle.words()),
+                needle.code() + (packet.coated() ? " · hard-coated" : ""),
+                left.apply(packet.count()),
+                packet.count() == 0,
+                NeedlePortrait.of(needle));
+    }
+}

@@ -1,0 +1,167 @@
+package belonax.web.drawer;
+
+import belonax.BadInput;
+import belonax.thread.SnapTest;
+import belonax.thread.ThreadLabel;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.drawer.WoundBobbin;
+import belonax.web.shared.form.Entries;
+import belonax.web.shared.form.FormPage;
+import belonax.web.shared.room.ChangedMeanwhile;
+import belonax.web.shared.settings.Units;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Reads a spool's label as it is typed, keeps the spool, and the result of its snap test with it. */
+@Controller
+class SpoolPage {
+    private final DrawerStore drawer;
+    private final Layout layout;
+    private final Clock clock;
+
+    SpoolPage(DrawerStore drawer, Layout layout, Clock clock) {
+        this.drawer = drawer;
+        this.layout = layout;
+        this.clock = clock;
+    }
+
+    @GetMapping("/drawer/spool")
+    String read(
+            @RequestParam MultiValueMap<String, String> typed,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        Entries entries = new Entries(typed);
+        show(entries.shown(), request, model);
+        if (entries.has("text") || entries.has("length") || entries.has("grams")) {
+            try {
+                ThreadLabel.Answer answer = SpoolForm.reading(entries, units());
+                model.addAttribute("reading", SpoolReading.of(answer, units()));
+                model.addAttribute("typed", SpoolForm.withReading(entries, answer, units()));
+            } catch (BadInput refused) {
+                response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+                FormPage.refuse(model, refused);
+            }
+        }
+        return "drawer/spool";
+    }
+
+    @PostMapping("/drawer/spool")
+    String keep(
+            @RequestParam MultiValueMap<String, String> typed,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        Entries entries = new Entries(typed);
+        try {
+            return "redirect:/drawer?done="
+                    + drawer.add(SpoolForm.spool(entries, units(), Optional.empty())).change();
+        } catch (BadInput refused) {
+            return refused(refused, entries, "drawer/spool", request, response, model);
+        }
+    }
+
+    @GetMapping("/drawer/spool/{id}")
+    String edit(@PathVariable UUID id, HttpServletRequest request, Model model) {
+        Optional<Kept<Spool>> kept = drawer.find(Spool.class, id);
+        if (kept.isEmpty()) {
+            return "redirect:/drawer?notice=gone";
+        }
+        show(SpoolForm.typed(kept.get(), units()), request, model);
+        showKept(kept.get(), model);
+        return "drawer/spool-edit";
+    }
+
+    @PostMapping("/drawer/spool/{id}")
+    String change(
+            @PathVariable UUID id,
+            @RequestParam MultiValueMap<String, String> typed,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        Entries entries = new Entries(typed);
+        Optional<Kept<Spool>> kept = drawer.find(Spool.class, id);
+        if (kept.isEmpty()) {
+            return "redirect:/drawer?notice=gone";
+        }
+        try {
+            int revision = entries.whole("revision", "Open the page again.");
+            UUID change = entries.has("remove")
+                    ? drawer.remove(id, revision).change()
+                    : drawer.change(id, revision, SpoolForm.spool(entries, units(), kept.map(Kept::card)))
+                            .change();
+            return "redirect:/drawer?done=" + change;
+        } catch (ChangedMeanwhile changed) {
+            return "redirect:/drawer?notice=changed";
+        } catch (BadInput refused) {
+            showKept(kept.get(), model);
+            return refused(refused, entries, "drawer/spool-edit", request, response, model);
+        }
+    }
+
+    /** The snap test's result, kept with the spool and dated. */
+    @PostMapping("/drawer/spool/{id}/snap")
+    String snap(@PathVariable UUID id, @RequestParam int revision, @RequestParam SnapTest result) {
+        Optional<Kept<Spool>> kept = drawer.find(Spool.class, id);
+        if (kept.isEmpty()) {
+            return "redirect:/drawer?notice=gone";
+        }
+        try {
+            Spool snapped = kept.get().card().snapped(result, LocalDate.now(clock));
+            return "redirect:/drawer?done=" + drawer.change(id, revision, snapped).change();
+        } catch (ChangedMeanwhile changed) {
+            return "redirect:/drawer?notice=changed";
+        }
+    }
+
+    private String refused(
+            BadInput refused,
+            Entries entries,
+            String page,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        show(entries.shown(), request, model);
+        model.addAttribute("keeping", true);
+        FormPage.refuse(model, refused);
+        return page;
+    }
+
+    private void show(Map<String, String> typed, HttpServletRequest request, Model model) {
+        layout.addTo(model, Optional.of(Stop.DRAWER), request);
+        FormPage.show(model, typed);
+        model.addAttribute("lists", SpoolForm.LISTS);
+    }
+
+    private void showKept(Kept<Spool> kept, Model model) {
+        model.addAttribute("id", kept.id());
+        model.addAttribute("spool", SpoolView.of(kept.card(), LocalDate.now(clock), units()));
+        model.addAttribute(
+                "bobbins",
+                drawer.all(WoundBobbin.class).stream()
+                        .filter(it -> kept.id().equals(it.card().spool()))
+                        .toList());
+    }
+
+    private Units units() {
+        return layout.settings().units();
+    }
+}

@@ -1,0 +1,54 @@
+package belonax.web.drawer;
+
+import belonax.thread.Delivery;
+import belonax.thread.SewingThread;
+import belonax.thread.SnapTest;
+import belonax.web.shared.Words;
+import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.drawing.ThreadColour;
+import belonax.web.shared.settings.Units;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A spool as its page shows it: how it wants to come off, and how it did in the snap test. */
+record SpoolView(
+        String name,
+        String words,
+        String diameter,
+        String colour,
+        Delivery.Way way,
+        String wayWords,
+        List<String> delivery,
+        String snap,
+        String snapVerdict,
+        boolean isBad,
+        @Nullable String snapDue) {
+
+    static SpoolView of(Spool spool, LocalDate today, Units units) {
+        SewingThread thread = spool.thread(today.getYear());
+        Delivery delivery = Delivery.of(spool.winding(), thread);
+        return new SpoolView(
+                Words.capital(spool.colour()),
+                thread.words(),
+                units.mm(Math.round(thread.diameterMm() * 100) / 100.0),
+                ThreadColour.of(spool.colour()),
+                delivery.way(),
+                delivery.way().words(),
+                delivery.advice().stream().map(units::say).toList(),
+                spool.snappedOn() == null ? SnapTest.NOT_TESTED.words() : spool.snap().words() + ", on " + spool.snappedOn(),
+                spool.snap().verdict(),
+                spool.snap().isBad(),
+                due(spool, thread));
+    }
+
+    private static @Nullable String due(Spool spool, SewingThread thread) {
+        if (spool.snap() != SnapTest.NOT_TESTED) {
+            return null;
+        }
+        if (spool.boughtYear() == null) {
+            return "Nobody knows its age, so test it before it goes into a seam.";
+        }
+        return thread.wantsSnapTest() ? "It is old, or stood in the sun: test it before it goes into a seam." : null;
+    }
+}

@@ -1,0 +1,107 @@
+package belonax.web.files;
+
+import belonax.BadInput;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.form.FormPage;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Hands the whole sewing room out as one file, takes one in, or empties the room. */
+@Controller
+class ArchivePage {
+    private static final String EMPTY_WORD = "empty";
+
+    private final Archive archive;
+    private final Layout layout;
+    private final Clock clock;
+
+    ArchivePage(Archive archive, Layout layout, Clock clock) {
+        this.archive = archive;
+        this.layout = layout;
+        this.clock = clock;
+    }
+
+    @GetMapping("/drawer/files")
+    String show(@RequestParam(required = false) Optional<String> done, HttpServletRequest request, Model model) {
+        show(request, model);
+        model.addAttribute("done", done.orElse(null));
+        return "files/page";
+    }
+
+    @GetMapping("/drawer/files/archive.json")
+    ResponseEntity<byte[]> write() {
+        String name = "belonax-" + LocalDate.now(clock) + ".json";
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(archive.write());
+    }
+
+    @PostMapping("/drawer/files/archive")
+    String take(
+            @RequestParam Optional<MultipartFile> archiveFile,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model)
+            throws IOException {
+        try {
+            MultipartFile file = archiveFile
+                    .filter(it -> !it.isEmpty())
+                    .orElseThrow(() -> new BadInput("archive", "Choose the .json file that Belonax wrote."));
+            BadInput.unless(
+                    file.getSize() <= Archive.MOST_BYTES,
+                    "archive",
+                    () -> "That file is larger than 60 MB, which no archive is.");
+            return "redirect:/drawer/files?done=" + archive.replace(file.getBytes()).getFileName();
+        } catch (BadInput refused) {
+            return refused(refused, request, response, model);
+        }
+    }
+
+    @PostMapping("/drawer/files/empty")
+    String empty(
+            @RequestParam(defaultValue = "") String word,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        if (!word.strip().equalsIgnoreCase(EMPTY_WORD)) {
+            return refused(
+                    new BadInput("word", "Type the word “empty” to take everything out. Nothing was changed."),
+                    request,
+                    response,
+                    model);
+        }
+        return "redirect:/drawer/files?done=" + archive.empty().getFileName();
+    }
+
+    private String refused(BadInput refused, HttpServletRequest request, HttpServletResponse response, Model model) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        show(request, model);
+        FormPage.refuse(model, refused);
+        return "files/page";
+    }
+
+    private void show(HttpServletRequest request, Model model) {
+        layout.addTo(model, Optional.of(Stop.DRAWER), request);
+        FormPage.show(model, Map.of());
+    }
+}

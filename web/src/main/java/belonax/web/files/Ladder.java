@@ -1,0 +1,61 @@
+package belonax.web.files;
+
+import belonax.cloth.Cloth;
+import belonax.cloth.ClothCatalogue;
+import belonax.cloth.Stack;
+import belonax.hazard.Job;
+import belonax.match.MatchRequest;
+import belonax.match.NeedleMatcher;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleType;
+import belonax.thread.SewingThread;
+import belonax.web.shared.settings.Units;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** The cloths of the catalogue from sheer to heavy, each with the needle that the matcher names for two layers of it. */
+final class Ladder {
+    private static final int LAYERS = 2;
+    private static final double FINE_TEX = 16.7;
+    private static final double USUAL_TEX = 25;
+    private static final double FINE_BELOW_GSM = 90;
+
+    /** The cloths of one size. */
+    record Rung(String size, double bladePx, List<Kind> kinds) {}
+
+    /** The cloths of one size that want one kind of needle. */
+    record Kind(String type, String cloths) {}
+
+    private Ladder() {}
+
+    static List<Rung> of(NeedleMatcher matcher, ClothCatalogue cloths, Units units) {
+        Map<NeedleSize, Map<NeedleType, List<Cloth>>> bySize = new TreeMap<>();
+        for (Cloth cloth : cloths.all()) {
+            // Fine cloth is sewn with a fine thread; with the usual one hardly any needle suits both.
+            double tex = cloth.weightGsm() < FINE_BELOW_GSM ? FINE_TEX : USUAL_TEX;
+            Job job = Job.sewing(Stack.of(cloth, LAYERS), SewingThread.spunPolyester(tex)).build();
+            var needle = matcher.match(MatchRequest.of(job)).best().needle();
+            bySize.computeIfAbsent(needle.size(), it -> new TreeMap<>())
+                    .computeIfAbsent(needle.type(), it -> new ArrayList<>())
+                    .add(cloth);
+        }
+        return bySize.entrySet().stream()
+                .map(it -> new Rung(it.getKey().toString(), it.getKey().nm() / 10.0, kinds(it.getValue(), units)))
+                .toList();
+    }
+
+    private static List<Kind> kinds(Map<NeedleType, List<Cloth>> byType, Units units) {
+        return byType.entrySet().stream()
+                .map(it -> new Kind(
+                        it.getKey().words(),
+                        it.getValue().stream()
+                                .sorted(Comparator.comparingDouble(Cloth::weightGsm))
+                                .map(cloth -> cloth.name() + " " + units.weightNumber(cloth.weightGsm()))
+                                .collect(Collectors.joining(", "))))
+                .toList();
+    }
+}

@@ -1,0 +1,27 @@
+package belonax.web.files;
+
+import belonax.needle.Needle;
+import belonax.web.shared.Words;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.drawing.NeedlePortrait;
+import belonax.web.shared.drawing.QrMark;
+
+/** A label for a packet: what is in it, drawn, with a mark that opens it in Belonax. */
+record PacketLabel(
+        String name, String code, String note, NeedlePortrait drawing, int widthPx, int heightPx, QrMark mark) {
+    private static final double PRINTED_SHARE = 0.3;
+
+    static PacketLabel of(Kept<Packet> kept, String address) {
+        Needle needle = kept.card().needle();
+        NeedlePortrait drawing = NeedlePortrait.of(needle);
+        return new PacketLabel(
+                Words.capital(needle.words()),
+                needle.code() + (kept.card().coated() ? ", hard-coated" : ""),
+                kept.card().note(),
+                drawing,
+                (int) Math.round(drawing.widthPx() * PRINTED_SHARE),
+                (int) Math.round(drawing.heightPx() * PRINTED_SHARE),
+                QrMark.of(address + "/drawer/packet/" + kept.id()));
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * What goes out and comes in: CSV for cloths, spools and packets, one JSON archive of everything, and prints as PDF. Read
+ * {@link belonax.web.files.Archive} and {@link belonax.web.files.CsvTables} first.
+ */
+@NullMarked
+package belonax.web.files;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,86 @@
+package belonax.web.match;
+
+import belonax.cloth.Cloth;
+import belonax.cloth.ClothCatalogue;
+import belonax.needle.Needle;
+import belonax.thread.SewingThread;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.drawer.Swatch;
+import belonax.web.shared.settings.Units;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/** What the sentence can be made of: the sewist's own cloths, threads and needles first, then the catalogue. */
+final class Stock {
+    private final DrawerStore drawer;
+    private final ClothCatalogue catalogue;
+    private final int year;
+    private final Units units;
+
+    Stock(DrawerStore drawer, ClothCatalogue catalogue, Clock clock, Units units) {
+        this.drawer = drawer;
+        this.catalogue = catalogue;
+        this.year = LocalDate.now(clock).getYear();
+        this.units = units;
+    }
+
+    Units units() {
+        return units;
+    }
+
+    /** Returns the cloth with this id: a swatch of the drawer or a cloth of the catalogue. */
+    Optional<Cloth> findCloth(String id) {
+        return drawer.find(Swatch.class, id).map(it -> it.card().cloth(id)).or(() -> catalogue.find(id));
+    }
+
+    /** Returns the cloths of the drawer that hold these words. */
+    List<Cloth> ownCloths(String words) {
+        return drawer.search(Swatch.class, words).stream()
+                .map(it -> it.card().cloth(it.id().toString()))
+                .toList();
+    }
+
+    /** Returns the cloths of the catalogue that hold these words. */
+    List<Cloth> catalogueCloths(String words) {
+        return catalogue.search(words);
+    }
+
+    List<Cloth> wholeCatalogue() {
+        return catalogue.all();
+    }
+
+    Optional<Spool> findSpool(String id) {
+        return drawer.find(Spool.class, id).map(Kept::card);
+    }
+
+    /** Returns the spools that may be sewn with. */
+    List<Kept<Spool>> spools() {
+        return drawer.all(Spool.class).stream().filter(it -> it.card().isSound()).toList();
+    }
+
+    SewingThread thread(Spool spool) {
+        return spool.thread(year);
+    }
+
+    /** Returns the needles that lie in the drawer. */
+    List<Needle> needles() {
+        return drawer.all(Packet.class).stream()
+                .filter(it -> it.card().count() > 0)
+                .map(it -> it.card().needle())
+                .distinct()
+                .toList();
+    }
+
+    /** Returns how many of these needles lie in the drawer. */
+    int left(Needle needle) {
+        return drawer.all(Packet.class).stream()
+                .filter(it -> it.card().needle().equals(needle))
+                .mapToInt(it -> it.card().count())
+                .sum();
+    }
+}

@@ -1,0 +1,69 @@
+package belonax.web.settings;
+
+import belonax.hazard.SizeSchool;
+import belonax.web.shared.Layout;
+import belonax.web.shared.form.Choice;
+import belonax.web.shared.pairing.Lan;
+import belonax.web.shared.pairing.PairedDevicesOnly;
+import belonax.web.shared.pairing.Pairing;
+import belonax.web.shared.settings.Light;
+import belonax.web.shared.settings.Settings;
+import belonax.web.shared.settings.SettingsStore;
+import belonax.web.shared.settings.Units;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.time.Clock;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What the sewist chose, on one short page. */
+@Controller
+class SettingsPage {
+    private final SettingsStore store;
+    private final Layout layout;
+    private final Lan lan;
+    private final Pairing pairing;
+    private final Clock clock;
+
+    SettingsPage(SettingsStore store, Layout layout, Lan lan, Pairing pairing, Clock clock) {
+        this.store = store;
+        this.layout = layout;
+        this.lan = lan;
+        this.pairing = pairing;
+        this.clock = clock;
+    }
+
+    @GetMapping("/settings")
+    String show(@RequestParam(required = false) Optional<String> kept, HttpServletRequest request, Model model)
+            throws IOException {
+        layout.addTo(model, Optional.empty(), request);
+        model.addAttribute("chosen", store.now());
+        model.addAttribute("kept", kept.isPresent());
+        model.addAttribute("unitChoices", Choice.of(Units.values(), Units::words));
+        model.addAttribute("lightChoices", Choice.of(Light.values(), Light::words));
+        model.addAttribute("schoolChoices", Choice.of(SizeSchool.values(), SizeSchool::words));
+        model.addAttribute(
+                "devices",
+                DevicesView.of(
+                        lan,
+                        pairing,
+                        request.getLocalPort(),
+                        PairedDevicesOnly.isAtTheComputer(request),
+                        clock.getZone()));
+        return "settings/page";
+    }
+
+    @PostMapping("/settings")
+    String keep(
+            @RequestParam Units units,
+            @RequestParam Light light,
+            @RequestParam(defaultValue = "false") boolean largerText,
+            @RequestParam SizeSchool sizeSchool) {
+        store.keep(new Settings(units, light, largerText, sizeSchool));
+        return "redirect:/settings?kept";
+    }
+}

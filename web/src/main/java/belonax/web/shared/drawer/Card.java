@@ -1,0 +1,18 @@
+package belonax.web.shared.drawer;
+
+import belonax.BadInput;
+
+/** A thing in the drawer. */
+public sealed interface Card permits Swatch, Spool, WoundBobbin, Packet {
+    /** Returns what it is called in running text. */
+    String words();
+
+    /** Returns everything by which it is found. */
+    String wordsToFind();
+
+    /** Refuses a text that is too long for a label. */
+    static void checkLength(String field, String text, int most) {
+        BadInput.unless(
+                text.length() <= most, field, () -> "That is too long for a label: use at most " + most + " characters.");
+    }
+}

@@ -1,0 +1,28 @@
+package belonax.web.shared.drawer;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface CardRepository extends Repository<CardEntity, UUID> {
+    CardEntity save(CardEntity card);
+
+    Optional<CardEntity> findById(UUID id);
+
+    /** Returns the cards of a kind in the order in which they came. */
+    @Query(value = "select * from drawer_card where kind = :kind and not removed order by position", nativeQuery = true)
+    List<CardEntity> ofKind(String kind);
+
+    /** Reads a card and keeps every other change to it waiting until this one is done. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select c from CardEntity c where c.id = :id")
+    Optional<CardEntity> findAndHold(UUID id);
+
+    @Query("delete from CardEntity")
+    @org.springframework.data.jpa.repository.Modifying
+    void deleteAll();
+}

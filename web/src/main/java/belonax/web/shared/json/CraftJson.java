@@ -1,0 +1,93 @@
+package belonax.web.shared.json;
+
+import belonax.BadInput;
+import belonax.needle.NeedleSystem;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonDeserializer;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.JsonSerializer;
+import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.io.IOException;
+
+/** Writes and reads what the sewist keeps as JSON. Systems are written by the trade's names. */
+public final class CraftJson {
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .addModule(new JavaTimeModule())
+            .addModule(new SimpleModule("craft")
+                    .addSerializer(NeedleSystem.class, new SystemWriter())
+                    .addDeserializer(NeedleSystem.class, new SystemReader()))
+            // Only what a record is made of is kept, not what it can tell about itself.
+            .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
+            .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .serializationInclusion(JsonInclude.Include.NON_NULL)
+            .build();
+
+    private CraftJson() {}
+
+    /** Returns the mapper, for files that hold many things. */
+    public static JsonMapper mapper() {
+        return MAPPER;
+    }
+
+    /** Writes a value whole. */
+    public static String write(Object value) {
+        try {
+            return MAPPER.writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /**
+     * Reads what {@link #write} wrote.
+     *
+     * @throws BadInput if a value in it makes no sense
+     */
+    public static <T> T read(String json, Class<T> type) {
+        try {
+            return MAPPER.readValue(json, type);
+        } catch (JsonMappingException e) {
+            if (e.getCause() instanceof BadInput bad) {
+                throw bad;
+            }
+            throw new IllegalStateException(e);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Returns what {@link #write} wrote as a tree. */
+    public static JsonNode tree(String json) {
+        try {
+            return MAPPER.readTree(json);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static final class SystemWriter extends JsonSerializer<NeedleSystem> {
+        @Override
+        public void serialize(NeedleSystem system, JsonGenerator out, SerializerProvider provider) throws IOException {
+            out.writeString(system.label());
+        }
+    }
+
+    private static final class SystemReader extends JsonDeserializer<NeedleSystem> {
+        @Override
+        public NeedleSystem deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+            return NeedleSystem.of(parser.getText());
+        }
+    }
+}

@@ -1,0 +1,145 @@
+package belonax.web.shared.pairing;
+
+import belonax.BadInput;
+import io.github.bucket4j.Bucket;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.random.RandomGenerator;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Lets devices in. A code pairs one device and is then used up; after five wrong guesses it is dead, and only the computer
+ * itself can make another.
+ */
+@Service
+public class Pairing {
+    private static final int GUESSES = 5;
+    private static final int CODE_LENGTH = 8;
+    private static final int TOKEN_BYTES = 32;
+    /** Without letters and digits that are mistaken for one another. */
+    private static final String LETTERS = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
+
+    private final DeviceRepository devices;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+    private final RandomGenerator random;
+
+    private @Nullable String code;
+    private Bucket guesses = newGuesses();
+
+    Pairing(DeviceRepository devices, Clock clock, Supplier<UUID> ids, RandomGenerator random) {
+        this.devices = devices;
+        this.clock = clock;
+        this.ids = ids;
+        this.random = random;
+    }
+
+    /** A device that was let in. */
+    public record Device(UUID id, String name, Instant pairedAt) {}
+
+    /** Returns the code that pairs the next device; empty when it is used up or dead. */
+    public synchronized Optional<String> code() {
+        return Optional.ofNullable(code);
+    }
+
+    /** Makes a new code; an older one no longer holds. */
+    public synchronized String newCode() {
+        StringBuilder letters = new StringBuilder();
+        for (int i = 0; i < CODE_LENGTH; i++) {
+            letters.append(LETTERS.charAt(random.nextInt(LETTERS.length())));
+        }
+        code = letters.toString();
+        guesses = newGuesses();
+        return code;
+    }
+
+    /**
+     * Pairs a device that names the code.
+     *
+     * @return the secret by which the device is known from now on
+     * @throws BadInput if the code is wrong, used up or dead
+     */
+    @Transactional
+    public synchronized String pair(String guess, String name) {
+        BadInput.unless(
+                code != null && guesses.tryConsume(1),
+                "code",
+                () -> "No code holds at the moment. Make a new one in the settings on the computer itself.");
+        String plain = guess.replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT);
+        if (!isSame(plain, String.valueOf(code))) {
+            if (guesses.getAvailableTokens() == 0) {
+                code = null;
+            }
+            throw new BadInput("code", "That is not the code. It stands where Belonax was started, and in its settings.");
+        }
+        code = null;
+        String token = token();
+        String shown = name.isBlank() ? "a device" : name.strip();
+        devices.save(new DeviceEntity(
+                ids.get(),
+                shown.length() > 60 ? shown.substring(0, 60) : shown,
+                digest(token),
+                clock.instant().truncatedTo(ChronoUnit.MILLIS)));
+        return token;
+    }
+
+    /** Tells whether a device with this secret was let in and not sent away. */
+    @Transactional(readOnly = true)
+    public boolean knows(String token) {
+        return devices.existsByTokenHash(digest(token));
+    }
+
+    /** Returns the devices that may look in. */
+    @Transactional(readOnly = true)
+    public List<Device> devices() {
+        return devices.findAllByOrderByPairedAt().stream()
+                .map(it -> new Device(it.id(), it.name(), it.pairedAt()))
+                .toList();
+    }
+
+    /** Sends a device away. */
+    @Transactional
+    public void sendAway(UUID id) {
+        devices.deleteById(id);
+    }
+
+    private String token() {
+        byte[] bytes = new byte[TOKEN_BYTES];
+        random.nextBytes(bytes);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    }
+
+    private static Bucket newGuesses() {
+        return Bucket.builder()
+                .addLimit(limit -> limit.capacity(GUESSES).refillIntervally(GUESSES, Duration.ofDays(1)))
+                .build();
+    }
+
+    /** Takes as long for a wrong guess as for the right one. */
+    private static boolean isSame(String a, String b) {
+        return MessageDigest.isEqual(a.getBytes(StandardCharsets.UTF_8), b.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static String digest(String token) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,46 @@
+package belonax.web.shared.room;
+
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.thread.Build;
+import belonax.thread.Fibre;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Everything that a sewing room holds of machines, needles and events, to be carried to another computer. */
+public record RoomContent(List<MachineLine> machines, List<NeedleLine> needles, List<EventLine> events) {
+    public RoomContent {
+        machines = List.copyOf(machines);
+        needles = List.copyOf(needles);
+        events = List.copyOf(events);
+    }
+
+    /** A machine, also one that was taken off the shelf: events may name it. */
+    public record MachineLine(String id, int position, boolean removed, MachineCard card) {}
+
+    /** A needle. */
+    public record NeedleLine(
+            UUID id,
+            NeedleSystem system,
+            NeedleType type,
+            int nm,
+            @Nullable Double spacingMm,
+            @Nullable NeedleType point) {}
+
+    /** An event, in the order in which they happened. */
+    public record EventLine(
+            UUID action,
+            Instant at,
+            EventKind kind,
+            @Nullable String machine,
+            @Nullable Integer place,
+            @Nullable UUID needle,
+            @Nullable Double effectiveHours,
+            @Nullable Double tex,
+            @Nullable Fibre fibre,
+            @Nullable Build build,
+            @Nullable Double dial,
+            @Nullable UUID undoes) {}
+}
