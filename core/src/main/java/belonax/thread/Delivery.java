@@ -57,20 +57,23 @@ public record Delivery(Way way, List<String> advice) {
             case STACK -> Way.FROM_THE_SIDE;
             case CONE -> Way.STRAIGHT_UP;
         };
-        advice.add(switch (winding) {
-            case CROSS ->
-                "Lay it on the horizontal pin and let it come off over its end, with a cap no larger than the spool's end.";
-            case STACK -> "Put it on the upright pin so that the spool turns and the thread comes off its side; no cap there.";
-            case CONE ->
-                "Stand it on the table and draw the thread straight up through a guide over the spool's centre; from the side"
-                        + " a tapered cone pulls hard at its foot and easily at its top. A damping cone belongs under a large"
-                        + " spool.";
-        });
+        advice.add(
+                switch (winding) {
+                    case CROSS ->
+                        "Lay it on the horizontal pin and let it come off over its end, with a cap no larger than the spool's end.";
+                    case STACK ->
+                        "Put it on the upright pin so that the spool turns and the thread comes off its side; no cap there.";
+                    case CONE ->
+                        "Stand it on the table and draw the thread straight up through a guide over the spool's centre; from the side"
+                                + " a tapered cone pulls hard at its foot and easily at its top. A damping cone belongs under a large"
+                                + " spool.";
+                });
         if (isSlippery(thread)) {
             advice.add("Give it a net: a slippery thread falls under its own spool and snags there.");
         }
         if (thread.isMetallic() || thread.isMonofilament()) {
-            advice.add("Let it come off without a twist: from the side, the spool turning, and far from the first guide.");
+            advice.add(
+                    "Let it come off without a twist: from the side, the spool turning, and far from the first guide.");
             way = winding == Winding.CONE ? way : Way.FROM_THE_SIDE;
         }
         return new Delivery(way, advice);

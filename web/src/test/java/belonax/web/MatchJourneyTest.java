@@ -33,7 +33,7 @@ class MatchJourneyTest extends RunningBelonax {
         page.navigate(address("/match?machine=heron"));
         assertThat(headline()).hasText("Keep the universal needle, 80/12");
 
-        page.locator("#part-cloth summary").click();
+        page.locator("#part-cloth > summary").click();
         page.getByLabel("Find a cloth by name or nature").fill("acrobat");
         page.locator("#cloths")
                 .getByText("swim knit", new Locator.GetByTextOptions().setExact(true))
@@ -59,18 +59,18 @@ class MatchJourneyTest extends RunningBelonax {
     void the_keyboard_alone_changes_the_thread_and_comes_back_to_where_it_was() {
         page.navigate(address("/match?cloth=denim-mid&machine=badger"));
 
-        page.locator("#part-thread summary").focus();
+        page.locator("#part-thread > summary").focus();
         page.keyboard().press("Enter");
         page.getByLabel("Number on the spool").fill("80");
         page.keyboard().press("Enter");
 
-        assertThat(page.locator("#part-thread summary")).containsText("polyester tex 80");
+        assertThat(page.locator("#part-thread > summary")).containsText("polyester tex 80");
         assertThat(headline()).hasText("Fit a topstitch needle, 100/16");
         assertThat(page.locator(".conflict")).containsText("Cloth and thread disagree");
-        page.locator("#part-purpose summary").focus();
+        page.locator("#part-purpose > summary").focus();
         page.keyboard().press("Enter");
         page.keyboard().press("Escape");
-        assertThat(page.locator("#part-purpose summary")).isFocused();
+        assertThat(page.locator("#part-purpose > summary")).isFocused();
     }
 
     @Test
@@ -79,15 +79,15 @@ class MatchJourneyTest extends RunningBelonax {
             page = plain.newPage();
             page.navigate(address("/match?machine=old-tin"));
 
-            page.locator("#part-layers summary").click();
+            page.locator("#part-layers > summary").click();
             page.getByLabel("Layers under the foot in the seam").fill("4");
             page.locator("#part-layers").getByText("Show").click();
-            assertThat(page.locator("#part-layers summary")).hasText("4 layers");
+            assertThat(page.locator("#part-layers > summary")).hasText("4 layers");
 
-            page.locator("#part-cloth summary").click();
+            page.locator("#part-cloth > summary").click();
             page.getByLabel("Find a cloth by name or nature").fill("microfibre");
             page.locator("#part-cloth").getByText("Search").click();
-            page.locator("#part-cloth summary").click();
+            page.locator("#part-cloth > summary").click();
             page.locator("#cloths").getByLabel("microfibre").check();
             page.locator("#part-cloth").getByText("Search").click();
             assertThat(headline()).hasText(Pattern.compile("(Fit a|Keep the) sharp needle, .*"));

@@ -113,7 +113,9 @@ class BobbinPage {
         all.put("spool", Optional.ofNullable(it.spool()).map(UUID::toString).orElse(""));
         all.put("bobbinClass", it.bobbinClass());
         all.put("marked", it.marked());
-        all.put("metresLeft", Optional.ofNullable(it.metresLeft()).map(units::metresNumber).orElse(""));
+        all.put(
+                "metresLeft",
+                Optional.ofNullable(it.metresLeft()).map(units::metresNumber).orElse(""));
         return all;
     }
 

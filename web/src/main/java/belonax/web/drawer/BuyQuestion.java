@@ -39,7 +39,14 @@ class BuyQuestion {
 
     private static final SewingThread USUAL_THREAD = SewingThread.spunPolyester(25);
     private static final List<String> NEWCOMER = List.of(
-            "quilting-cotton", "poplin", "linen", "flannel", "single-jersey", "sweatshirt-knit", "fleece", "denim-light");
+            "quilting-cotton",
+            "poplin",
+            "linen",
+            "flannel",
+            "single-jersey",
+            "sweatshirt-knit",
+            "fleece",
+            "denim-light");
 
     private final DrawerStore drawer;
     private final ClothCatalogue cloths;
@@ -53,7 +60,8 @@ class BuyQuestion {
 
     PacketPlan ofTheDrawer(NeedleMatcher matcher, Optional<MachineNow> machine) {
         List<SewingThread> threads = threads();
-        List<SewingThread> everyday = threads.stream().filter(BuyQuestion::isEveryday).toList();
+        List<SewingThread> everyday =
+                threads.stream().filter(BuyQuestion::isEveryday).toList();
         List<Cloth> owned = drawer.all(Swatch.class).stream()
                 .map(it -> it.card().cloth(it.id().toString()))
                 .toList();
@@ -102,7 +110,10 @@ class BuyQuestion {
     /** What seams are sewn with; the others have a purpose of their own. */
     private static boolean isEveryday(SewingThread thread) {
         boolean plain = thread.build() == Build.SPUN || thread.build() == Build.CORESPUN;
-        return plain && thread.fibre() != Fibre.RAYON && !thread.isMetallic() && thread.tex().value() < THICK_TEX;
+        return plain
+                && thread.fibre() != Fibre.RAYON
+                && !thread.isMetallic()
+                && thread.tex().value() < THICK_TEX;
     }
 
     private static Purpose purposeOf(SewingThread thread) {

@@ -28,7 +28,8 @@ record BuyView(String headline, List<PacketShown> packets, String served, String
                 plan.served().stream().map(PacketPlan.Use::name).collect(Collectors.joining("; ")),
                 all == 0 || plan.packets().size() < 2
                         ? ""
-                        : "The best one packet is good for " + plan.mostWithFew().get(0) + " of " + all + ", the best two for "
+                        : "The best one packet is good for "
+                                + plan.mostWithFew().get(0) + " of " + all + ", the best two for "
                                 + plan.mostWithFew().get(1) + ", the best three for "
                                 + plan.mostWithFew().get(2) + ".",
                 plan.withoutWords());

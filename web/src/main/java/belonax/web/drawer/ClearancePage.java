@@ -28,8 +28,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Tells whether a needle clears plate and foot; starts from what is on the machine. */
 @Controller
 class ClearancePage {
-    private static final List<Choice> KINDS = List.of(
-            new Choice("1", "one needle"), new Choice("2", "a twin"), new Choice("3", "a triple"));
+    private static final List<Choice> KINDS =
+            List.of(new Choice("1", "one needle"), new Choice("2", "a twin"), new Choice("3", "a triple"));
 
     private final Layout layout;
 
@@ -81,7 +81,9 @@ class ClearancePage {
     private static void fill(Map<String, String> all, Needle needle) {
         all.put("nm", String.valueOf(needle.size().nm()));
         all.put("kind", String.valueOf(needle.count()));
-        all.put("spacing", needle.twin().map(it -> String.valueOf(it.spacingMm())).orElse(""));
+        all.put(
+                "spacing",
+                needle.twin().map(it -> String.valueOf(it.spacingMm())).orElse(""));
         all.put("wing", needle.type() == NeedleType.WING ? "3" : "");
     }
 }

@@ -64,8 +64,11 @@ record CsvTable<T extends Card>(Map<String, String> columns, BiFunction<Entries,
             try {
                 cards.add(build.apply(new Entries(entries(row)), units));
             } catch (BadInput e) {
-                e.problems().forEach(it -> problems.add(new Problem(
-                        "file", "Row " + (row.getRecordNumber() + 1) + ", " + column(it.field()) + ": " + it.message())));
+                e.problems()
+                        .forEach(it -> problems.add(new Problem(
+                                "file",
+                                "Row " + (row.getRecordNumber() + 1) + ", " + column(it.field()) + ": "
+                                        + it.message())));
             }
         }
         if (!problems.isEmpty()) {
@@ -76,8 +79,10 @@ record CsvTable<T extends Card>(Map<String, String> columns, BiFunction<Entries,
     }
 
     private List<CSVRecord> rows(byte[] file) {
-        BadInput.unless(file.length <= MOST_BYTES, "file", () -> "That file is larger than 2 MB. Send fewer rows at once.");
-        CSVFormat format = CSVFormat.RFC4180.builder()
+        BadInput.unless(
+                file.length <= MOST_BYTES, "file", () -> "That file is larger than 2 MB. Send fewer rows at once.");
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true)
@@ -88,7 +93,9 @@ record CsvTable<T extends Card>(Map<String, String> columns, BiFunction<Entries,
             List<CSVRecord> rows = new ArrayList<>();
             for (CSVRecord it : parser) {
                 BadInput.unless(
-                        rows.size() < MOST_ROWS, "file", () -> "That file has more than " + MOST_ROWS + " rows. Split it.");
+                        rows.size() < MOST_ROWS,
+                        "file",
+                        () -> "That file has more than " + MOST_ROWS + " rows. Split it.");
                 rows.add(it);
             }
             return rows;
@@ -106,7 +113,10 @@ record CsvTable<T extends Card>(Map<String, String> columns, BiFunction<Entries,
                 () -> "The first line names columns that are not known here"
                         + (unknown.isEmpty()
                                 ? ""
-                                : ": " + unknown.stream().map(CsvTable::abridged).collect(Collectors.joining(", ")))
+                                : ": "
+                                        + unknown.stream()
+                                                .map(CsvTable::abridged)
+                                                .collect(Collectors.joining(", ")))
                         + ". Known are " + names() + ".");
     }
 
@@ -139,10 +149,14 @@ record CsvTable<T extends Card>(Map<String, String> columns, BiFunction<Entries,
 
     private static String text(byte[] file) {
         try {
-            String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file))
+                    .toString();
             return text.startsWith("\uFEFF") ? text.substring(1) : text;
         } catch (CharacterCodingException e) {
-            throw new BadInput("file", "That file is no text in UTF-8. Save the table as CSV in UTF-8 and send it again.");
+            throw new BadInput(
+                    "file", "That file is no text in UTF-8. Save the table as CSV in UTF-8 and send it again.");
         }
     }
 

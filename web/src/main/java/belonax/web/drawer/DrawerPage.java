@@ -43,7 +43,10 @@ class DrawerPage {
             Model model) {
         layout.addTo(model, Optional.of(Stop.DRAWER), request);
         model.addAttribute("find", find);
-        model.addAttribute("drawer", DrawerView.of(drawer, room.machines(), find, clock, layout.settings().units()));
+        model.addAttribute(
+                "drawer",
+                DrawerView.of(
+                        drawer, room.machines(), find, clock, layout.settings().units()));
         model.addAttribute("done", done.filter(this::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(DrawerPage::sentence).orElse(null));
         return "drawer/page";

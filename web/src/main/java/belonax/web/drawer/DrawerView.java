@@ -66,16 +66,23 @@ record DrawerView(
                         Collectors.mapping(it -> shown(it, units), Collectors.toList())));
         int year = LocalDate.now(clock).getYear();
         List<MachineShown> found = machines.stream()
-                .filter(it -> it.machine().name().toLowerCase(Locale.ROOT).contains(find.toLowerCase(Locale.ROOT).strip()))
+                .filter(it -> it.machine()
+                        .name()
+                        .toLowerCase(Locale.ROOT)
+                        .contains(find.toLowerCase(Locale.ROOT).strip()))
                 .map(DrawerView::shown)
                 .toList();
         return new DrawerView(
                 found,
-                drawer.search(Swatch.class, find).stream().map(it -> shown(it, units, it.id())).toList(),
+                drawer.search(Swatch.class, find).stream()
+                        .map(it -> shown(it, units, it.id()))
+                        .toList(),
                 drawer.search(Spool.class, find).stream()
                         .map(it -> shown(it, year, bySpool.getOrDefault(it.id(), List.of()), units))
                         .toList(),
-                drawer.search(Packet.class, find).stream().map(DrawerView::shownPacket).toList(),
+                drawer.search(Packet.class, find).stream()
+                        .map(DrawerView::shownPacket)
+                        .toList(),
                 bobbins.stream()
                         .filter(it -> it.card().spool() == null)
                         .map(it -> shown(it, units))
@@ -93,7 +100,12 @@ record DrawerView(
         String facts = machine.kind().words() + " · "
                 + machine.systems().stream().map(NeedleSystem::label).collect(Collectors.joining(", "));
         return new MachineShown(
-                it.id(), machine.name(), it.standsAt(), facts, needles, "flat faces " + machine.flatSide().words());
+                it.id(),
+                machine.name(),
+                it.standsAt(),
+                facts,
+                needles,
+                "flat faces " + machine.flatSide().words());
     }
 
     private static SwatchShown shown(Kept<Swatch> it, Units units, UUID id) {

@@ -37,7 +37,9 @@ record Gauge(List<Mark> systems, List<Mark> sizes, String wedge) {
         byLength.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .forEach(it -> marks.add(new Mark(
-                        it.getKey(), FIRST_LEADER_MM + LEADER_STEP_MM * marks.size(), it.getValue() + "  " + it.getKey())));
+                        it.getKey(),
+                        FIRST_LEADER_MM + LEADER_STEP_MM * marks.size(),
+                        it.getValue() + "  " + it.getKey())));
         return marks;
     }
 

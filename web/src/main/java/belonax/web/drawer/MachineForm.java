@@ -89,8 +89,7 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
 
     /** Returns the form as it was typed. */
     static MachineForm typed(Entries entries) {
-        return new MachineForm(
-                entries.shown(), rows(entries, "plate", PLATE_ROWS), rows(entries, "foot", FOOT_ROWS));
+        return new MachineForm(entries.shown(), rows(entries, "plate", PLATE_ROWS), rows(entries, "foot", FOOT_ROWS));
     }
 
     MachineForm withoutName() {
@@ -198,13 +197,14 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
     }
 
     private static List<Row> rows(Entries entries, String what, int count) {
+        Map<String, String> typed = entries.shown();
         List<Row> rows = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             rows.add(new Row(
                     i,
-                    entries.text(what + "On").equals(String.valueOf(i)),
-                    entries.text(what + "Name" + i),
-                    entries.text(what + "Slot" + i)));
+                    typed.getOrDefault(what + "On", "").equals(String.valueOf(i)),
+                    typed.getOrDefault(what + "Name" + i, ""),
+                    typed.getOrDefault(what + "Slot" + i, "")));
         }
         return rows;
     }

@@ -41,7 +41,9 @@ class MachinePage {
 
     @GetMapping("/drawer/machine")
     String blank(
-            @RequestParam(defaultValue = "COMPUTER_CONTROLLED") MachineKind kind, HttpServletRequest request, Model model) {
+            @RequestParam(defaultValue = "COMPUTER_CONTROLLED") MachineKind kind,
+            HttpServletRequest request,
+            Model model) {
         MachineForm usual = MachineForm.of(MachineCard.of(Machine.ordinary("new", kind), ""), 0, units());
         show(usual.withoutName(), request, model);
         return "drawer/machine";
@@ -86,7 +88,8 @@ class MachinePage {
         int revision = entries.whole("revision", "Open the page again.");
         return entries.has("remove")
                 ? shelf.remove(id.get(), revision).change()
-                : shelf.change(id.get(), revision, MachineForm.card(entries, units())).change();
+                : shelf.change(id.get(), revision, MachineForm.card(entries, units()))
+                        .change();
     }
 
     private void show(MachineForm form, HttpServletRequest request, Model model) {

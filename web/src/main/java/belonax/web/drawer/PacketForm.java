@@ -25,12 +25,13 @@ final class PacketForm {
         NeedleType type = entries.word("type", NeedleType.class, NeedleType.UNIVERSAL);
         int nm = entries.whole("nm", "Type the larger of the two numbers, such as 80.");
         Double spacing = type.isMultiple()
-                ? Optional.ofNullable(entries.optional("spacing", "Type the distance in mm, such as 4.")).orElse(0.0)
+                ? Optional.ofNullable(entries.optional("spacing", "Type the distance in mm, such as 4."))
+                        .orElse(0.0)
                 : null;
         NeedleType point = type.isMultiple() ? entries.word("point", NeedleType.class, NeedleType.UNIVERSAL) : null;
         int count = entries.whole("count", "Count the needles in the packet.");
-        return entries.done(() -> new Packet(
-                system, type, nm, spacing, point, count, entries.ticked("coated"), entries.text("note")));
+        return entries.done(() ->
+                new Packet(system, type, nm, spacing, point, count, entries.ticked("coated"), entries.text("note")));
     }
 
     static Map<String, String> withReading(Map<String, String> typed, NeedleLabel.Reading reading) {
@@ -55,7 +56,9 @@ final class PacketForm {
         all.put("system", packet.system().name());
         all.put("type", packet.type().name());
         all.put("nm", String.valueOf(packet.nm()));
-        all.put("spacing", Optional.ofNullable(packet.spacingMm()).map(String::valueOf).orElse(""));
+        all.put(
+                "spacing",
+                Optional.ofNullable(packet.spacingMm()).map(String::valueOf).orElse(""));
         all.put("point", Optional.ofNullable(packet.point()).map(Enum::name).orElse(""));
         all.put("count", String.valueOf(packet.count()));
         all.put("coated", String.valueOf(packet.coated()));

@@ -2,8 +2,8 @@ package belonax.web.drawer;
 
 import belonax.BadInput;
 import belonax.needle.NeedleLabel;
-import belonax.needle.NeedleType;
 import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.drawer.DrawerStore;
@@ -15,7 +15,6 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.room.ChangedMeanwhile;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -69,7 +68,8 @@ class PacketPage {
             Model model) {
         Entries entries = new Entries(typed);
         try {
-            return "redirect:/drawer?done=" + drawer.add(PacketForm.packet(entries)).change();
+            return "redirect:/drawer?done="
+                    + drawer.add(PacketForm.packet(entries)).change();
         } catch (BadInput refused) {
             return refused(refused, entries, "drawer/packet", request, response, model);
         }
@@ -134,7 +134,9 @@ class PacketPage {
         model.addAttribute(
                 "points",
                 Choice.of(
-                        Stream.of(NeedleType.values()).filter(it -> !it.isMultiple()).toArray(NeedleType[]::new),
+                        Stream.of(NeedleType.values())
+                                .filter(it -> !it.isMultiple())
+                                .toArray(NeedleType[]::new),
                         NeedleType::words));
     }
 }

@@ -76,8 +76,9 @@ record PacketReading(
 
     private static Stream<String> notMade(Optional<Needle> needle) {
         return needle.filter(it -> !NeedleRange.standard().makes(it)).stream()
-                .map(it -> it.label() + " is on no list of ours; if your packet says so, it exists, and it is offered as"
-                        + " yours.");
+                .map(it ->
+                        it.label() + " is on no list of ours; if your packet says so, it exists, and it is offered as"
+                                + " yours.");
     }
 
     /** Pieces that speak of one place stand there together. */

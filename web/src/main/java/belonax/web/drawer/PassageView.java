@@ -110,10 +110,9 @@ record PassageView(
         String widest = clearance.maxStitchWidthMm() < 0.05
                 ? "straight only"
                 : "up to " + units.mm(Math.floor(clearance.maxStitchWidthMm() * 10 + 1e-6) / 10) + " wide";
-        return clearance.clears()
-                .map(does -> does
-                        ? "It clears; " + widest
-                        : "It would strike; " + widest)
+        return clearance
+                .clears()
+                .map(does -> does ? "It clears; " + widest : "It would strike; " + widest)
                 .orElseGet(() -> Character.toUpperCase(widest.charAt(0)) + widest.substring(1));
     }
 
@@ -122,10 +121,7 @@ record PassageView(
         double half = it.slotMm() / 2;
         boolean beyond = strikes && Math.abs(x) + it.bodyMm() / 2 + NeedleTravel.MARGIN_MM > half + 1e-9;
         return new NeedleShown(
-                px(x),
-                it.bodyMm() / 2 * PX_PER_MM,
-                (it.bodyMm() / 2 + NeedleTravel.MARGIN_MM) * PX_PER_MM,
-                beyond);
+                px(x), it.bodyMm() / 2 * PX_PER_MM, (it.bodyMm() / 2 + NeedleTravel.MARGIN_MM) * PX_PER_MM, beyond);
     }
 
     /** Two toes with the opening between them. */

@@ -33,10 +33,14 @@ final class SpoolForm {
                     new Choice(Quality.CHEAP.name(), "cheap"),
                     new Choice(Quality.UNKNOWN.name(), "nobody knows")),
             Choice.of(
-                    Stream.of(NeedleType.values()).filter(it -> !it.isMultiple()).toArray(NeedleType[]::new),
+                    Stream.of(NeedleType.values())
+                            .filter(it -> !it.isMultiple())
+                            .toArray(NeedleType[]::new),
                     NeedleType::words),
             Choice.of(
-                    Stream.of(SnapTest.values()).filter(it -> it != SnapTest.NOT_TESTED).toArray(SnapTest[]::new),
+                    Stream.of(SnapTest.values())
+                            .filter(it -> it != SnapTest.NOT_TESTED)
+                            .toArray(SnapTest[]::new),
                     SnapTest::words));
 
     /** What the selects offer. */
@@ -124,8 +128,12 @@ final class SpoolForm {
         all.put("tex", new Tex(it.tex()).shown());
         all.put("fibre", it.fibre().name());
         all.put("build", it.build().name());
-        all.put("metresLeft", Optional.ofNullable(it.metresLeft()).map(units::metresNumber).orElse(""));
-        all.put("boughtYear", Optional.ofNullable(it.boughtYear()).map(String::valueOf).orElse(""));
+        all.put(
+                "metresLeft",
+                Optional.ofNullable(it.metresLeft()).map(units::metresNumber).orElse(""));
+        all.put(
+                "boughtYear",
+                Optional.ofNullable(it.boughtYear()).map(String::valueOf).orElse(""));
         all.put("quality", it.quality().name());
         all.put("keptInSun", String.valueOf(it.keptInSun()));
         all.put("winding", it.winding().name());

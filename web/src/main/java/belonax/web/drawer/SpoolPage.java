@@ -72,7 +72,8 @@ class SpoolPage {
         Entries entries = new Entries(typed);
         try {
             return "redirect:/drawer?done="
-                    + drawer.add(SpoolForm.spool(entries, units(), Optional.empty())).change();
+                    + drawer.add(SpoolForm.spool(entries, units(), Optional.empty()))
+                            .change();
         } catch (BadInput refused) {
             return refused(refused, entries, "drawer/spool", request, response, model);
         }
@@ -125,7 +126,8 @@ class SpoolPage {
         }
         try {
             Spool snapped = kept.get().card().snapped(result, LocalDate.now(clock));
-            return "redirect:/drawer?done=" + drawer.change(id, revision, snapped).change();
+            return "redirect:/drawer?done="
+                    + drawer.change(id, revision, snapped).change();
         } catch (ChangedMeanwhile changed) {
             return "redirect:/drawer?notice=changed";
         }

@@ -8,7 +8,11 @@ import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** A spool's label as it was read: the likeliest fineness first, then the others and the question that parts them. */
-record SpoolReading(String headline, String because, List<Row> rows, @Nullable String question) {
+record SpoolReading(
+        String headline,
+        String because,
+        List<Row> rows,
+        @Nullable String question) {
     private static final double THREAD_PX_PER_MM = 60;
     private static final double BAR_PX = 150;
 
@@ -18,7 +22,8 @@ record SpoolReading(String headline, String because, List<Row> rows, @Nullable S
      * @param barPx its likelihood as a bar
      * @param threadPx the thread's diameter, drawn sixty times
      */
-    record Row(String system, String tex, String likelihood, double barPx, double threadPx, String diameter, String why) {}
+    record Row(
+            String system, String tex, String likelihood, double barPx, double threadPx, String diameter, String why) {}
 
     static SpoolReading of(ThreadLabel.Answer answer, Units units) {
         ThreadLabel.Reading first = answer.likeliest();

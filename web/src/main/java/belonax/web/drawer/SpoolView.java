@@ -36,7 +36,9 @@ record SpoolView(
                 delivery.way(),
                 delivery.way().words(),
                 delivery.advice().stream().map(units::say).toList(),
-                spool.snappedOn() == null ? SnapTest.NOT_TESTED.words() : spool.snap().words() + ", on " + spool.snappedOn(),
+                spool.snappedOn() == null
+                        ? SnapTest.NOT_TESTED.words()
+                        : spool.snap().words() + ", on " + spool.snappedOn(),
                 spool.snap().verdict(),
                 spool.snap().isBad(),
                 due(spool, thread));

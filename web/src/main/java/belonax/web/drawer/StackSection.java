@@ -51,7 +51,8 @@ record StackSection(
         boolean millimetre = units == Units.METRIC;
         return new StackSection(
                 units.mm(Math.round(stack.thicknessMm() * 100) / 100.0) + " thick, " + units.weight(stack.weightGsm()),
-                stack.layers() + (stack.layers() == 1 ? " layer" : " layers")
+                stack.layers()
+                        + (stack.layers() == 1 ? " layer" : " layers")
                         + (estimated ? "; thickness partly estimated from the weight" : ""),
                 Math.max(y, label) + 16,
                 layers,
@@ -74,9 +75,11 @@ record StackSection(
         for (StackForm.Row it : form.rows()) {
             if (!it.cloth().isBlank()) {
                 if (first) {
-                    uri.queryParam("cloth", it.cloth()).queryParam("layers", it.layers().strip());
+                    uri.queryParam("cloth", it.cloth())
+                            .queryParam("layers", it.layers().strip());
                 } else {
-                    uri.queryParam("also", it.cloth()).queryParam("alsoLayers", it.layers().strip());
+                    uri.queryParam("also", it.cloth())
+                            .queryParam("alsoLayers", it.layers().strip());
                 }
                 first = false;
             }

@@ -38,8 +38,7 @@ final class SwatchForm {
     }
 
     /** Returns the entries with what a cloth of the catalogue and the measures tell filled in where nothing was typed. */
-    static Map<String, String> withReading(
-            Entries entries, SwatchReading reading, ClothCatalogue cloths, Units units) {
+    static Map<String, String> withReading(Entries entries, SwatchReading reading, ClothCatalogue cloths, Units units) {
         Map<String, String> all = new LinkedHashMap<>();
         all.put("structure", reading.structure().name());
         all.put("density", Density.NORMAL.name());
@@ -83,7 +82,9 @@ final class SwatchForm {
         all.put("revision", String.valueOf(kept.revision()));
         all.put("name", it.name());
         all.put("recovery", plain(it.recoveryPercent()));
-        all.put("metres", Optional.ofNullable(it.metres()).map(units::metresNumber).orElse(""));
+        all.put(
+                "metres",
+                Optional.ofNullable(it.metres()).map(units::metresNumber).orElse(""));
         return all;
     }
 
@@ -100,6 +101,8 @@ final class SwatchForm {
     }
 
     static String plain(@Nullable Double value) {
-        return value == null ? "" : value == Math.rint(value) ? String.valueOf(Math.round(value)) : String.valueOf(value);
+        return value == null
+                ? ""
+                : value == Math.rint(value) ? String.valueOf(Math.round(value)) : String.valueOf(value);
     }
 }

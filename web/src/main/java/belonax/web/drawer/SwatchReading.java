@@ -52,20 +52,27 @@ record SwatchReading(
             advice.add(units.say(it.advice()));
         });
         stretch.ifPresent(it -> {
-            answers.add("gives " + Math.round(it.stretchPercent()) + " %, "
-                    + Math.round(it.recoveryPercent()) + " % of it goes back");
+            answers.add("gives " + Math.round(it.stretchPercent()) + " %, " + Math.round(it.recoveryPercent())
+                    + " % of it goes back");
             advice.add(it.advice());
         });
         if (thickness != null) {
             answers.add("a layer is " + units.mm(thickness) + " thick, measured");
         }
         return new SwatchReading(
-                weight, stretch, thickness, answers, advice, weight.map(it -> band(it, units)).orElse(null));
+                weight,
+                stretch,
+                thickness,
+                answers,
+                advice,
+                weight.map(it -> band(it, units)).orElse(null));
     }
 
     /** What stretches by itself is first taken for a knit. */
     Structure structure() {
-        return stretch.filter(it -> it.stretchPercent() >= GIVES_PERCENT).isPresent() ? Structure.KNIT : Structure.WOVEN;
+        return stretch.filter(it -> it.stretchPercent() >= GIVES_PERCENT).isPresent()
+                ? Structure.KNIT
+                : Structure.WOVEN;
     }
 
     /** Fills in what was measured. */

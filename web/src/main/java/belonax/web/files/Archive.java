@@ -134,7 +134,8 @@ class Archive {
             settings.forget();
             LOG.warn("An archive could not be taken in", contradiction);
             throw new BadInput(
-                    "archive", "That archive contradicts itself: something in it names a thing that is not in it, or twice.");
+                    "archive",
+                    "That archive contradicts itself: something in it names a thing that is not in it, or twice.");
         }
         pictures.replace(drawn);
         return before;
@@ -180,13 +181,15 @@ class Archive {
                     "archive",
                     () -> "That archive was written by a newer Belonax (version " + version
                             + "). Update this one, then take it in.");
-            BadInput.unless(version >= 1, "archive", () -> "That archive does not tell its version; it cannot be read.");
+            BadInput.unless(
+                    version >= 1, "archive", () -> "That archive does not tell its version; it cannot be read.");
             return checked(CraftJson.mapper().treeToValue(tree, Content.class));
         } catch (JsonMappingException e) {
             throw e.getCause() instanceof BadInput bad ? inArchive(bad) : unreadable();
         } catch (JsonProcessingException e) {
             throw new BadInput(
-                    "archive", "That file is no JSON, or was cut short. Choose the whole .json file that Belonax wrote.");
+                    "archive",
+                    "That file is no JSON, or was cut short. Choose the whole .json file that Belonax wrote.");
         }
     }
 

@@ -71,7 +71,8 @@ class ArchivePage {
                     file.getSize() <= Archive.MOST_BYTES,
                     "archive",
                     () -> "That file is larger than 60 MB, which no archive is.");
-            return "redirect:/drawer/files?done=" + archive.replace(file.getBytes()).getFileName();
+            return "redirect:/drawer/files?done="
+                    + archive.replace(file.getBytes()).getFileName();
         } catch (BadInput refused) {
             return refused(refused, request, response, model);
         }

@@ -37,7 +37,8 @@ final class Ladder {
         for (Cloth cloth : cloths.all()) {
             // Fine cloth is sewn with a fine thread; with the usual one hardly any needle suits both.
             double tex = cloth.weightGsm() < FINE_BELOW_GSM ? FINE_TEX : USUAL_TEX;
-            Job job = Job.sewing(Stack.of(cloth, LAYERS), SewingThread.spunPolyester(tex)).build();
+            Job job = Job.sewing(Stack.of(cloth, LAYERS), SewingThread.spunPolyester(tex))
+                    .build();
             var needle = matcher.match(MatchRequest.of(job)).best().needle();
             bySize.computeIfAbsent(needle.size(), it -> new TreeMap<>())
                     .computeIfAbsent(needle.type(), it -> new ArrayList<>())

@@ -37,12 +37,16 @@ record MachineSideCard(String name, String standsAt, String day, List<Line> line
         }
         lines.add(new Line(
                 "Takes",
-                machine.systems().stream().map(NeedleSystem::label).collect(Collectors.joining(", "))
-                        + ", flat to the " + machine.flatSide().words()));
+                machine.systems().stream().map(NeedleSystem::label).collect(Collectors.joining(", ")) + ", flat to the "
+                        + machine.flatSide().words()));
         now.thread().ifPresent(it -> lines.add(new Line("Thread", it.words())));
         now.dial().ifPresent(it -> lines.add(new Line("Last balanced", "dial " + Words.number(it))));
-        lines.add(new Line("Plate", machine.plate().name()
-                + (machine.plate().slotMm() > 0 ? ", slot " + units.mm(machine.plate().slotMm()) : ", round hole")));
+        lines.add(new Line(
+                "Plate",
+                machine.plate().name()
+                        + (machine.plate().slotMm() > 0
+                                ? ", slot " + units.mm(machine.plate().slotMm())
+                                : ", round hole")));
         lines.add(new Line("Foot", machine.foot().name()));
         if (machine.bobbin() != BobbinKind.NONE) {
             String bobbins = now.card().bobbinClass();

@@ -2,19 +2,11 @@ package belonax.web.match;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
-import org.springframework.web.util.UriUtils;
-import java.util.stream.Collectors;
-import java.util.Set;
-import java.util.ArrayList;
-import java.nio.charset.StandardCharsets;
-import belonax.web.shared.settings.Units;
-import belonax.web.shared.settings.Settings;
-import belonax.web.shared.drawer.Spool;
-import belonax.cloth.Trait;
-import belonax.cloth.Structure;
-import belonax.cloth.Layers;
 import belonax.cloth.Density;
+import belonax.cloth.Layers;
 import belonax.cloth.Stack;
+import belonax.cloth.Structure;
+import belonax.cloth.Trait;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
@@ -26,15 +18,23 @@ import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.ThreadNumbering;
+import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.settings.Settings;
+import belonax.web.shared.settings.Units;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
+import org.springframework.web.util.UriUtils;
 
 /**
  * The set-up sentence as it stands in the address, word for word as it was typed, so that nothing is lost when a part of it

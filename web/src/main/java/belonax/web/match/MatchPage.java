@@ -88,8 +88,9 @@ class MatchPage {
     @GetMapping("/match/cloths")
     String cloths(MatchForm.Typed typed, HttpServletRequest request, Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
-        model.addAttribute("sentence", Sentence.of(
-                        MatchForm.of(typed, machine, layout.settings()), stock(), machine, layout.machines()));
+        model.addAttribute(
+                "sentence",
+                Sentence.of(MatchForm.of(typed, machine, layout.settings()), stock(), machine, layout.machines()));
         return "match/sentence :: cloths";
     }
 

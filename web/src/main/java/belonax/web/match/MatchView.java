@@ -209,7 +209,8 @@ record MatchView(
             case PUCKER -> "pucker";
         };
         String little = Math.abs(reason.weight()) < 0.5 ? " a little" : "";
-        return new ReasonShown(what + (reason.raises() ? " up" : " down") + little, reason.raises(), units.say(reason.text()));
+        return new ReasonShown(
+                what + (reason.raises() ? " up" : " down") + little, reason.raises(), units.say(reason.text()));
     }
 
     private static List<HazardRow> rows(Hazards advised, Optional<Hazards> fitted) {

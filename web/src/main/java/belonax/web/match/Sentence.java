@@ -134,7 +134,8 @@ record Sentence(
 
     private static List<ClothChoice> choices(MatchForm form, Stock stock, Optional<Cloth> chosen) {
         Stream<ClothChoice> mine = stock.ownCloths(form.find()).stream().map(it -> choice(it, true, stock.units()));
-        Stream<ClothChoice> others = stock.catalogueCloths(form.find()).stream().map(it -> choice(it, false, stock.units()));
+        Stream<ClothChoice> others =
+                stock.catalogueCloths(form.find()).stream().map(it -> choice(it, false, stock.units()));
         Stream<ClothChoice> now = chosen.filter(it -> !form.isDescribed()).stream()
                 .map(it -> choice(it, it.id().length() == 36, stock.units()));
         return Stream.concat(now, Stream.concat(mine, others))

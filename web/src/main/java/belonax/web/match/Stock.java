@@ -60,7 +60,9 @@ final class Stock {
 
     /** Returns the spools that may be sewn with. */
     List<Kept<Spool>> spools() {
-        return drawer.all(Spool.class).stream().filter(it -> it.card().isSound()).toList();
+        return drawer.all(Spool.class).stream()
+                .filter(it -> it.card().isSound())
+                .toList();
     }
 
     SewingThread thread(Spool spool) {

@@ -29,7 +29,8 @@ record DevicesView(
      */
     static DevicesView of(Lan lan, Pairing pairing, int port, boolean atTheComputer, ZoneId zone) {
         String address = lan.address().map(it -> "http://" + it + ":" + port).orElse("");
-        String code = atTheComputer && lan.address().isPresent() ? pairing.code().orElse(null) : null;
+        String code =
+                atTheComputer && lan.address().isPresent() ? pairing.code().orElse(null) : null;
         return new DevicesView(
                 lan.address().isPresent(),
                 address,

@@ -40,7 +40,8 @@ public class Layout {
     public void addTo(Model model, Optional<Stop> stop, Optional<MachineNow> machine) {
         model.addAttribute("stops", Arrays.asList(Stop.values()));
         model.addAttribute("stop", stop.orElse(null));
-        model.addAttribute("strip", MachineStrip.of(machine, machines(), settings().units()));
+        model.addAttribute(
+                "strip", MachineStrip.of(machine, machines(), settings().units()));
         model.addAttribute("settings", settings());
         model.addAttribute("units", settings().units());
     }

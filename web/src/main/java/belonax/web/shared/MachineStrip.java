@@ -58,7 +58,8 @@ public record MachineStrip(
     private static String mounted(Machine machine, Units units) {
         StitchPlate plate = machine.plate();
         String width = plate.slotMm() > 0 ? " " + units.mm(plate.slotMm()) : "";
-        return plate.name().replace(" plate", "") + width + ", " + machine.foot().name().replace(" foot", "");
+        return plate.name().replace(" plate", "") + width + ", "
+                + machine.foot().name().replace(" foot", "");
     }
 
     /** An overlocker has loopers and no bobbin, so no top dial is balanced against one. */

@@ -60,8 +60,8 @@ class WelcomePage {
             Machine machine = entries.done(() -> machine(kind, entries.text("name"), needle));
             String id = shelf.add(MachineCard.of(machine, "")).machineId();
             needle.ifPresent(it -> room.fit(id, 0, it, Optional.empty(), Optional.empty()));
-            return "redirect:/match?cloth=" + cloths.find(cloth).map(it -> it.id()).orElse("quilting-cotton") + "&machine="
-                    + id;
+            return "redirect:/match?cloth="
+                    + cloths.find(cloth).map(it -> it.id()).orElse("quilting-cotton") + "&machine=" + id;
         } catch (BadInput refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             show(entries.shown(), request, model);

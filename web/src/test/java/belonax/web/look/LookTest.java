@@ -42,7 +42,8 @@ class LookTest extends RunningBelonax {
             look(name + "-wide", path, 1280, 800, ColorScheme.LIGHT, findings);
             look(name + "-narrow", path, 390, 844, ColorScheme.LIGHT, findings);
         });
-        DARK.forEach(name -> look(name + "-dark", PAGES.getOrDefault(name, "/"), 1280, 800, ColorScheme.DARK, findings));
+        DARK.forEach(
+                name -> look(name + "-dark", PAGES.getOrDefault(name, "/"), 1280, 800, ColorScheme.DARK, findings));
         findings.forEach(System.out::println);
 
         assertThat(findings).isEmpty();
@@ -63,7 +64,9 @@ class LookTest extends RunningBelonax {
         pages.put("drawer-swatch", "/drawer/swatch?grams=5&length=20&width=20&rest=100&stretched=150&after=103");
         pages.put("drawer-loose", "/drawer/loose?shank=ROUND&shankMm=2&buttToEye=38.5");
         pages.put("drawer-gauge", "/drawer/gauge");
-        pages.put("drawer-stack", "/drawer/stack?cloth=quilting-cotton&layers=1&cloth=batting&layers=1&cloth=lawn&layers=2");
+        pages.put(
+                "drawer-stack",
+                "/drawer/stack?cloth=quilting-cotton&layers=1&cloth=batting&layers=1&cloth=lawn&layers=2");
         pages.put("drawer-clearance", "/drawer/clearance?kind=2&spacing=4&nm=80&width=3");
         pages.put("drawer-machine", "/drawer/machine/heron");
         pages.put("drawer-bobbin", "/drawer/bobbin");
@@ -95,10 +98,12 @@ class LookTest extends RunningBelonax {
             });
             page.onResponse(answers::add);
             page.navigate(address(path));
-            page.waitForLoadState(LoadState.NETWORKIDLE);
+            page.waitForLoadState(LoadState.LOAD);
+            page.evaluate("document.fonts.ready.then(() => true)");
             page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
             int bytes = answers.stream()
-                    .mapToInt(it -> it.request().sizes().responseBodySize + it.request().sizes().responseHeadersSize)
+                    .mapToInt(it ->
+                            it.request().sizes().responseBodySize + it.request().sizes().responseHeadersSize)
                     .sum();
             if (bytes > MOST_BYTES) {
                 findings.add(name + ": " + bytes / 1024 + " KB over the wire at first view");

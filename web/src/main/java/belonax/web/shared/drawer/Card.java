@@ -13,6 +13,8 @@ public sealed interface Card permits Swatch, Spool, WoundBobbin, Packet {
     /** Refuses a text that is too long for a label. */
     static void checkLength(String field, String text, int most) {
         BadInput.unless(
-                text.length() <= most, field, () -> "That is too long for a label: use at most " + most + " characters.");
+                text.length() <= most,
+                field,
+                () -> "That is too long for a label: use at most " + most + " characters.");
     }
 }

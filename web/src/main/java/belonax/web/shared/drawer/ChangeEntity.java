@@ -43,8 +43,7 @@ class ChangeEntity {
     /** For Hibernate. */
     protected ChangeEntity() {}
 
-    ChangeEntity(
-            UUID id, Instant at, CardEntity card, @Nullable String before, @Nullable String after) {
+    ChangeEntity(UUID id, Instant at, CardEntity card, @Nullable String before, @Nullable String after) {
         this.id = id;
         this.at = at;
         this.kind = card.kind();

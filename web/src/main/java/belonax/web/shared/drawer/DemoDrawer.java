@@ -61,16 +61,52 @@ class DemoDrawer implements ApplicationRunner {
     }
 
     private void addSpools() {
-        UUID midnight = spool("midnight blue", "No. 120, 200 m", 25, Fibre.POLYESTER, Build.SPUN, 140.0, 1, null, null, Winding.CROSS);
+        UUID midnight = spool(
+                "midnight blue",
+                "No. 120, 200 m",
+                25,
+                Fibre.POLYESTER,
+                Build.SPUN,
+                140.0,
+                1,
+                null,
+                null,
+                Winding.CROSS);
         spool("ember red", "Tkt 120", 25, Fibre.POLYESTER, Build.SPUN, 60.0, 2, null, null, Winding.CROSS);
         spool("moon grey", "No. 180", 16.7, Fibre.POLYESTER, Build.SPUN, 220.0, 1, null, null, Winding.CROSS);
         spool("sailcloth white", "Tkt 75", 40, Fibre.POLYESTER, Build.CORESPUN, 420.0, 0, null, null, Winding.CONE);
-        spool("lantern gold", "40 wt rayon", 25, Fibre.RAYON, Build.FILAMENT, 300.0, 1, NeedleType.EMBROIDERY, 75, Winding.STACK);
-        spool("rope orange", "Tkt 30", 100, Fibre.POLYESTER, Build.SPUN, 30.0, 3, NeedleType.TOPSTITCH, 100, Winding.CROSS);
-        UUID old = spool("grandmother's green", "50", 20, Fibre.COTTON, Build.SPUN, 90.0, 34, null, null, Winding.STACK);
+        spool(
+                "lantern gold",
+                "40 wt rayon",
+                25,
+                Fibre.RAYON,
+                Build.FILAMENT,
+                300.0,
+                1,
+                NeedleType.EMBROIDERY,
+                75,
+                Winding.STACK);
+        spool(
+                "rope orange",
+                "Tkt 30",
+                100,
+                Fibre.POLYESTER,
+                Build.SPUN,
+                30.0,
+                3,
+                NeedleType.TOPSTITCH,
+                100,
+                Winding.CROSS);
+        UUID old =
+                spool("grandmother's green", "50", 20, Fibre.COTTON, Build.SPUN, 90.0, 34, null, null, Winding.STACK);
         drawer.find(Spool.class, old)
                 .ifPresent(it -> drawer.change(
-                        old, it.revision(), it.card().snapped(SnapTest.PARTS_AT_ONCE, LocalDate.now(clock).minusDays(20))));
+                        old,
+                        it.revision(),
+                        it.card()
+                                .snapped(
+                                        SnapTest.PARTS_AT_ONCE,
+                                        LocalDate.now(clock).minusDays(20))));
         drawer.add(new WoundBobbin(midnight, "clear plastic drop-in, 11.5 mm high", "blue, Heron", 30.0));
         drawer.add(new WoundBobbin(null, "steel", "whose?", null));
     }

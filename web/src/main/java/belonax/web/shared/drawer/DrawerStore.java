@@ -45,7 +45,8 @@ public class DrawerStore {
     /** Returns the cards of a kind that hold all these words; all of them when there are none. */
     @Transactional(readOnly = true)
     public <T extends Card> List<Kept<T>> search(Class<T> type, String words) {
-        List<String> wanted = Arrays.stream(words.toLowerCase(Locale.ROOT).strip().split("\\s+"))
+        List<String> wanted = Arrays.stream(
+                        words.toLowerCase(Locale.ROOT).strip().split("\\s+"))
                 .filter(it -> !it.isEmpty())
                 .toList();
         return all(type).stream()
@@ -179,7 +180,8 @@ public class DrawerStore {
                 .filter(it -> !it.isRemoved())
                 .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
         if (entity.revision() != revision) {
-            throw new ChangedMeanwhile("It was changed in another window. Look at it again and make your change there.");
+            throw new ChangedMeanwhile(
+                    "It was changed in another window. Look at it again and make your change there.");
         }
         return entity;
     }

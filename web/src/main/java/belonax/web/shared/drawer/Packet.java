@@ -26,7 +26,8 @@ public record Packet(
         @Nullable NeedleType point,
         int count,
         boolean coated,
-        String note) implements Card {
+        String note)
+        implements Card {
 
     public Packet {
         BadInput.unless(count >= 0 && count <= 500, "count", () -> "A packet holds 0 to 500 needles. Count them.");

@@ -66,7 +66,9 @@ public class PictureStore {
             return Optional.empty();
         }
         BadInput.unless(
-                upload.getSize() <= MOST_BYTES, "picture", () -> "That picture is larger than 8 MB. Send a smaller one.");
+                upload.getSize() <= MOST_BYTES,
+                "picture",
+                () -> "That picture is larger than 8 MB. Send a smaller one.");
         try {
             return Optional.of(read(upload.getBytes()));
         } catch (IOException e) {

@@ -44,7 +44,8 @@ public record Spool(
         @Nullable Integer noteNm,
         SnapTest snap,
         @Nullable LocalDate snappedOn,
-        String note) implements Card {
+        String note)
+        implements Card {
 
     public Spool {
         colour = colour.strip();
@@ -68,8 +69,9 @@ public record Spool(
 
     /** Returns the thread as the core knows it, as old as it is in this year. */
     public SewingThread thread(int year) {
-        OptionalDouble age =
-                boughtYear == null ? OptionalDouble.empty() : OptionalDouble.of(Math.min(200, Math.max(0, year - boughtYear)));
+        OptionalDouble age = boughtYear == null
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.min(200, Math.max(0, year - boughtYear)));
         return new SewingThread(new Tex(tex), fibre, build, age, quality, keptInSun);
     }
 
@@ -86,8 +88,21 @@ public record Spool(
 
     public Spool snapped(SnapTest result, LocalDate on) {
         return new Spool(
-                colour, label, tex, fibre, build, metresLeft, boughtYear, quality, keptInSun, winding, noteType, noteNm, result,
-                on, note);
+                colour,
+                label,
+                tex,
+                fibre,
+                build,
+                metresLeft,
+                boughtYear,
+                quality,
+                keptInSun,
+                winding,
+                noteType,
+                noteNm,
+                result,
+                on,
+                note);
     }
 
     @Override

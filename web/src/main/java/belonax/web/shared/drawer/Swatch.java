@@ -32,7 +32,8 @@ public record Swatch(
         List<Trait> traits,
         @Nullable Double metres,
         String note,
-        boolean picture) implements Card {
+        boolean picture)
+        implements Card {
 
     public Swatch {
         name = name.strip();
@@ -49,12 +50,23 @@ public record Swatch(
 
     /** Returns the cloth as the core knows it. */
     public Cloth cloth(String id) {
-        return cloth(id, name, structure, weightGsm, thicknessMm, stretchPercent, recoveryPercent, density, traits, note);
+        return cloth(
+                id, name, structure, weightGsm, thicknessMm, stretchPercent, recoveryPercent, density, traits, note);
     }
 
     public Swatch withPicture(boolean has) {
         return new Swatch(
-                name, structure, weightGsm, thicknessMm, stretchPercent, recoveryPercent, density, traits, metres, note, has);
+                name,
+                structure,
+                weightGsm,
+                thicknessMm,
+                stretchPercent,
+                recoveryPercent,
+                density,
+                traits,
+                metres,
+                note,
+                has);
     }
 
     /** Returns a card for a cloth of the catalogue. */

@@ -13,8 +13,11 @@ import org.jspecify.annotations.Nullable;
  * @param marked what is written on it
  * @param metresLeft null when nobody knows
  */
-public record WoundBobbin(@Nullable UUID spool, String bobbinClass, String marked, @Nullable Double metresLeft)
-        implements Card {
+public record WoundBobbin(
+        @Nullable UUID spool,
+        String bobbinClass,
+        String marked,
+        @Nullable Double metresLeft) implements Card {
     public WoundBobbin {
         Card.checkLength("bobbinClass", bobbinClass, 80);
         Card.checkLength("marked", marked, 80);

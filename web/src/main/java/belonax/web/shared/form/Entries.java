@@ -32,16 +32,18 @@ public final class Entries {
 
     /** Tells whether anything stands in this field. */
     public boolean has(String field) {
-        return !text(field).isBlank();
+        return !Objects.requireNonNullElse(typed.getFirst(field), "").isBlank();
     }
 
-    /** Returns what was typed, stripped; empty when the field was left out. */
+    /**
+     * Returns what was typed, stripped; empty when the field was left out.
+     *
+     * @throws BadInput if it is longer than anything that is typed into a form
+     */
     public String text(String field) {
         String value = Objects.requireNonNullElse(typed.getFirst(field), "").strip();
-        if (value.length() > LONGEST) {
-            problems.add(new Problem(field, "That is too long: use at most " + LONGEST + " characters."));
-            return "";
-        }
+        BadInput.unless(
+                value.length() <= LONGEST, field, () -> "That is too long: use at most " + LONGEST + " characters.");
         return value;
     }
 
@@ -87,7 +89,8 @@ public final class Entries {
         }
         E found = find(type, text(field));
         if (found == null) {
-            problems.add(new Problem(field, "“" + abridged(text(field)) + "” is not one of the choices. Pick one from the list."));
+            problems.add(new Problem(
+                    field, "“" + abridged(text(field)) + "” is not one of the choices. Pick one from the list."));
             return usual;
         }
         return found;

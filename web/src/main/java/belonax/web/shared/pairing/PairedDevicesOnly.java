@@ -46,8 +46,9 @@ public class PairedDevicesOnly extends OncePerRequestFilter {
             response.setStatus(HttpStatus.UNAUTHORIZED.value());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
             response.getWriter()
-                    .write("{\"status\":401,\"title\":\"Not paired\",\"detail\":\"Open /pair on this device and name the"
-                            + " code that Belonax printed.\"}");
+                    .write(
+                            "{\"status\":401,\"title\":\"Not paired\",\"detail\":\"Open /pair on this device and name the"
+                                    + " code that Belonax printed.\"}");
         } else {
             response.setStatus(HttpStatus.SEE_OTHER.value());
             response.setHeader("Location", "/pair");

@@ -84,7 +84,8 @@ public class Pairing {
             if (guesses.getAvailableTokens() == 0) {
                 code = null;
             }
-            throw new BadInput("code", "That is not the code. It stands where Belonax was started, and in its settings.");
+            throw new BadInput(
+                    "code", "That is not the code. It stands where Belonax was started, and in its settings.");
         }
         code = null;
         String token = token();

@@ -61,6 +61,7 @@ public class Pdf {
 
     private static InputStream font(String weight) {
         return Objects.requireNonNull(
-                Pdf.class.getResourceAsStream("/print-fonts/" + weight + ".ttf"), "The build writes the fonts of prints.");
+                Pdf.class.getResourceAsStream("/print-fonts/" + weight + ".ttf"),
+                "The build writes the fonts of prints.");
     }
 }

@@ -108,7 +108,8 @@ public class MachineShelf {
                 .filter(it -> !it.isRemoved())
                 .orElseThrow(() -> new BadInput("machine", "There is no such machine. Choose one in the strip."));
         if (entity.revision() != revision) {
-            throw new ChangedMeanwhile("It was changed in another window. Look at it again and make your change there.");
+            throw new ChangedMeanwhile(
+                    "It was changed in another window. Look at it again and make your change there.");
         }
         return entity;
     }
@@ -120,7 +121,8 @@ public class MachineShelf {
     }
 
     private String freeId(String name) {
-        String slug = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String slug =
+                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         String base = slug.isEmpty() ? "machine" : slug.substring(0, Math.min(30, slug.length()));
         String id = base;
         for (int i = 2; machines.findById(id).isPresent(); i++) {

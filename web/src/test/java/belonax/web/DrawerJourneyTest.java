@@ -1,0 +1,113 @@
+package belonax.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.TestPropertySource;
+
+/** From the packet in the hand to the drawer to the needle; everything out and in again. */
+@TestPropertySource(properties = "belonax.home=target/drawer-journey-home")
+@DirtiesContext
+class DrawerJourneyTest extends RunningBelonax {
+    private BrowserContext context;
+    private Page page;
+
+    @BeforeEach
+    void open() {
+        context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        page = context.newPage();
+    }
+
+    @AfterEach
+    void close() {
+        context.close();
+    }
+
+    @Test
+    void a_packet_is_read_as_one_types_kept_offered_by_match_and_taken_out_again() {
+        page.navigate(address("/drawer/packet"));
+        page.locator("#text").pressSequentially("130/705 H-Q 90/14");
+        assertThat(page.locator(".headline")).hasText("Quilting 90/14");
+        assertThat(page.locator("#text")).isFocused();
+
+        page.locator("#count").fill("3");
+        button("Put it in the drawer").click();
+        assertThat(page.locator("#shelves")).containsText("Quilting 90/14");
+
+        page.navigate(address("/match?cloth=batting-sandwich&purpose=QUILTING&machine=heron"));
+        assertThat(page.locator(".stock")).containsText("quilting 90/14 is there, good");
+
+        page.navigate(address("/drawer?find=quilting"));
+        page.locator(".packet-card").first().click();
+        button("Take it out of the drawer").click();
+        assertThat(page.locator("#shelves")).not().containsText("Quilting 90/14");
+        button("Take it back").click();
+        assertThat(page.locator("#shelves")).containsText("Quilting 90/14");
+    }
+
+    @Test
+    void the_sentence_is_made_of_the_sewists_own_cloth_and_thread() {
+        page.navigate(address("/match?machine=heron"));
+        page.locator("#part-cloth > summary").click();
+        page.locator("#find").fill("kite");
+        page.locator("#cloths").getByText("kite tails").click();
+        assertThat(page.locator("#part-cloth > summary")).containsText("kite tails");
+
+        page.locator("#part-thread > summary").click();
+        page.locator("#part-thread").getByText("Moon grey").click();
+        assertThat(page.locator("#part-thread > summary")).containsText("moon grey polyester tex 16.7");
+        assertThat(page.locator(".headline")).containsText("sharp needle");
+    }
+
+    @Test
+    void everything_is_written_out_wiped_and_restored_the_same() throws IOException {
+        page.navigate(address("/drawer/files"));
+        String before = archive();
+
+        page.locator("#word").fill("empty");
+        button("Take everything out").click();
+        assertThat(page.locator(".notice")).containsText("before-archive");
+        page.navigate(address("/"));
+        assertThat(page).hasURL(Pattern.compile(".*/welcome"));
+
+        page.navigate(address("/drawer/files"));
+        Path file = Path.of("target/journey-archive.json");
+        Files.writeString(file, before);
+        page.locator("#archiveFile").setInputFiles(file);
+        button("Take it in").click();
+        assertThat(page.locator(".notice")).isVisible();
+
+        Assertions.assertThat(withoutTime(archive())).isEqualTo(withoutTime(before));
+        page.navigate(address("/match?machine=heron"));
+        assertThat(page.locator(".machine-strip")).containsText("Universal 80/12");
+    }
+
+    private String archive() throws IOException {
+        Download download =
+                page.waitForDownload(() -> page.getByText("Write the archive").click());
+        return Files.readString(download.path());
+    }
+
+    private static String withoutTime(String archive) {
+        return archive.replaceAll("\"madeAt\" : \"[^\"]*\"", "");
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+}

@@ -1,0 +1,110 @@
+package belonax.web.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import belonax.BadInput;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.drawer.PictureStore;
+import belonax.web.shared.drawer.Swatch;
+import belonax.web.shared.room.SewingRoom;
+import belonax.web.shared.settings.SettingsStore;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.ActiveProfiles;
+
+/** Everything out, and in again. */
+@SpringBootTest(properties = "belonax.home=target/archive-home")
+@ActiveProfiles({"test", "demo"})
+@DirtiesContext
+class ArchiveTest {
+    @Autowired
+    private Archive archive;
+
+    @Autowired
+    private SewingRoom room;
+
+    @Autowired
+    private DrawerStore drawer;
+
+    @Autowired
+    private PictureStore pictures;
+
+    @Autowired
+    private SettingsStore settings;
+
+    @Test
+    void everything_comes_back_as_it_was() throws Exception {
+        var swatch = drawer.all(Swatch.class).get(0);
+        pictures.keep(swatch.id(), pictures.read(png()));
+        byte[] before = archive.write();
+        var machines = room.machines();
+
+        Path aside = archive.empty();
+        assertThat(room.machines()).isEmpty();
+        assertThat(drawer.all(Packet.class)).isEmpty();
+        assertThat(pictures.all()).isEmpty();
+        archive.replace(before);
+
+        assertThat(room.machines()).isEqualTo(machines);
+        assertThat(withoutTimeAndPictures(archive.write())).isEqualTo(withoutTimeAndPictures(before));
+        assertThat(pictures.all()).containsOnlyKeys(swatch.id());
+        assertThat(withoutTimeAndPictures(Files.readAllBytes(aside))).isEqualTo(withoutTimeAndPictures(before));
+    }
+
+    @Test
+    void an_archive_that_will_not_do_changes_nothing() {
+        byte[] good = archive.write();
+        String text = new String(good, StandardCharsets.UTF_8);
+        var machines = room.machines();
+        var packets = drawer.all(Packet.class);
+
+        refused(new byte[0], "no archive of Belonax");
+        refused("hello".getBytes(StandardCharsets.UTF_8), "no JSON, or was cut short");
+        refused("{}".getBytes(StandardCharsets.UTF_8), "no archive of Belonax");
+        refused("[1,2]".getBytes(StandardCharsets.UTF_8), "no archive of Belonax");
+        refused(Arrays.copyOf(good, good.length / 2), "cut short");
+        refused(bytes(text.replace("\"version\" : 1", "\"version\" : 2")), "newer Belonax (version 2)");
+        refused(bytes(text.replace("\"version\" : 1", "\"version\" : \"new\"")), "does not tell its version");
+        refused(bytes(text.replace("\"machines\"", "\"engines\"")), "not as Belonax writes it");
+        refused(bytes(text.replace("\"STRETCH\"", "\"SPRING\"")), "not as Belonax writes it");
+        refused(bytes(text.replace("\"machine\" : \"heron\"", "\"machine\" : \"ghost\"")), "contradicts itself");
+        refused(bytes(text.replace("\"tex\" : 16.7", "\"tex\" : 9000")), "makes no sense");
+        refused(bytes("{\"belonax\":\"archive\",\"version\":1}"), "lacks a part");
+        refused(new byte[Archive.MOST_BYTES + 1], "larger than 60 MB");
+        assertThat(room.machines()).isEqualTo(machines);
+        assertThat(drawer.all(Packet.class)).isEqualTo(packets);
+        assertThat(settings.now().sizeSchool()).isNotNull();
+    }
+
+    private void refused(byte[] file, String why) {
+        assertThatThrownBy(() -> archive.replace(file))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining(why);
+    }
+
+    private static String withoutTimeAndPictures(byte[] archive) {
+        String text = new String(archive, StandardCharsets.UTF_8).replaceAll("\"madeAt\" : \"[^\"]*\"", "");
+        return text.substring(0, text.indexOf("\"pictures\""));
+    }
+
+    private static byte[] png() throws java.io.IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
+    }
+
+    private static byte[] bytes(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+}
