@@ -5,12 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
+import belonax.cloth.Stretch;
+import belonax.cloth.SwatchWeight;
 import belonax.hazard.Job;
+import belonax.match.Clearance;
+import belonax.needle.LooseNeedle;
 import belonax.needle.Needle;
+import belonax.needle.NeedleLabel;
 import belonax.needle.NeedleOutline;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.needle.Shank;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.SewingThread;
@@ -19,6 +25,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -48,6 +55,11 @@ class CraftGuideTest {
             case "tip" ->
                 String.format(
                         Locale.ROOT, "%.2f mm", NeedleOutline.of(needle(of)).tipMm());
+            case "widest" -> widest(of);
+            case "packet" -> NeedleLabel.read(of).needle().orElseThrow().words();
+            case "loose" -> loose(of);
+            case "weigh" -> weigh(of);
+            case "stretch" -> stretch(of);
             default -> "the test does not know how to work out " + what;
         };
 
@@ -66,6 +78,50 @@ class CraftGuideTest {
                 .map(it -> org.junit.jupiter.params.provider.Arguments.of(it.group(1), it.group(2), it.group(3)))
                 .toList()
                 .stream();
+    }
+
+    private static String widest(String words) {
+        String[] part = words.split("[ ,/]+");
+        double spacing = Double.parseDouble(part[3]);
+        Clearance clearance = Clearance.of(new Clearance.Passage(
+                Double.parseDouble(part[1]),
+                OptionalDouble.empty(),
+                spacing,
+                NeedleSize.ofNm(Integer.parseInt(part[4])),
+                spacing > 0 ? 2 : 1,
+                OptionalDouble.empty(),
+                0,
+                OptionalDouble.empty()));
+        return clearance.hasRoom() ? String.format(Locale.ROOT, "%.1f mm", clearance.maxStitchWidthMm()) : "none";
+    }
+
+    private static String loose(String words) {
+        String[] part = words.split(" ");
+        return LooseNeedle.identify(
+                        Shank.valueOf(part[0].toUpperCase(Locale.ROOT)),
+                        Double.parseDouble(part[1]),
+                        Double.parseDouble(part[2]))
+                .candidates()
+                .get(0)
+                .system()
+                .label();
+    }
+
+    private static String weigh(String words) {
+        String[] part = words.split("[^0-9.]+");
+        SwatchWeight weight = SwatchWeight.measure(
+                Double.parseDouble(part[0]),
+                Double.parseDouble(part[1]),
+                Double.parseDouble(part[2]),
+                Double.parseDouble(part[3]));
+        return String.format(Locale.ROOT, "%.1f in %.1f to %.1f", weight.gsm(), weight.low(), weight.high());
+    }
+
+    private static String stretch(String words) {
+        String[] part = words.split(", ");
+        Stretch stretch =
+                Stretch.measure(Double.parseDouble(part[0]), Double.parseDouble(part[1]), Double.parseDouble(part[2]));
+        return Math.round(stretch.stretchPercent()) + " % and " + Math.round(stretch.recoveryPercent()) + " %";
     }
 
     private static SewingThread thread(String words) {

@@ -16,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Map;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -45,6 +46,7 @@ class ArchiveTest {
 
     @Test
     void everything_comes_back_as_it_was() throws Exception {
+        pictures.replace(Map.of());
         var swatch = drawer.all(Swatch.class).get(0);
         pictures.keep(swatch.id(), pictures.read(png()));
         byte[] before = archive.write();
