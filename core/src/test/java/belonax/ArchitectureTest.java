@@ -29,6 +29,8 @@ class ArchitectureTest {
             .definedBy("belonax.hazard")
             .layer("match")
             .definedBy("belonax.match")
+            .layer("life")
+            .definedBy("belonax.life")
             .whereLayer("needle")
             .mayOnlyAccessLayers("words")
             .whereLayer("thread")
@@ -41,6 +43,8 @@ class ArchitectureTest {
             .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine")
             .whereLayer("match")
             .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard")
+            .whereLayer("life")
+            .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard", "match")
             .ensureAllClassesAreContainedInArchitecture()
             .because("a package without a place in the order has no rights yet");
 
@@ -58,6 +62,7 @@ class ArchitectureTest {
                     "java.util..",
                     "java.io..",
                     "java.text..",
+                    "org.apache.commons.statistics..",
                     "java.nio.charset..",
                     "org.jspecify.annotations..")
             .because("the core knows no framework, no clock and no database");

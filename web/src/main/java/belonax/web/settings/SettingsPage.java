@@ -1,6 +1,7 @@
 package belonax.web.settings;
 
 import belonax.hazard.SizeSchool;
+import belonax.life.RetirementSchool;
 import belonax.web.shared.Layout;
 import belonax.web.shared.form.Choice;
 import belonax.web.shared.pairing.Lan;
@@ -45,6 +46,8 @@ class SettingsPage {
         model.addAttribute("kept", kept.isPresent());
         model.addAttribute("unitChoices", Choice.of(Units.values(), Units::words));
         model.addAttribute("lightChoices", Choice.of(Light.values(), Light::words));
+        model.addAttribute(
+                "retirementChoices", Choice.of(RetirementSchool.values(), it -> it.words() + ": " + it.why()));
         model.addAttribute("schoolChoices", Choice.of(SizeSchool.values(), SizeSchool::words));
         model.addAttribute(
                 "devices",
@@ -62,8 +65,9 @@ class SettingsPage {
             @RequestParam Units units,
             @RequestParam Light light,
             @RequestParam(defaultValue = "false") boolean largerText,
-            @RequestParam SizeSchool sizeSchool) {
-        store.keep(new Settings(units, light, largerText, sizeSchool));
+            @RequestParam SizeSchool sizeSchool,
+            @RequestParam(defaultValue = "WORKED_OUT") RetirementSchool retirement) {
+        store.keep(new Settings(units, light, largerText, sizeSchool, retirement));
         return "redirect:/settings?kept";
     }
 }

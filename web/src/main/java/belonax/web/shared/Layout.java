@@ -2,6 +2,7 @@ package belonax.web.shared;
 
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.SewingRoom;
+import belonax.web.shared.room.WorkLog;
 import belonax.web.shared.settings.Settings;
 import belonax.web.shared.settings.SettingsStore;
 import jakarta.servlet.http.HttpServletRequest;
@@ -20,10 +21,12 @@ public class Layout {
 
     private final SewingRoom room;
     private final SettingsStore settings;
+    private final WorkLog work;
 
-    Layout(SewingRoom room, SettingsStore settings) {
+    Layout(SewingRoom room, SettingsStore settings, WorkLog work) {
         this.room = room;
         this.settings = settings;
+        this.work = work;
     }
 
     /** Returns what the sewist chose. */
@@ -41,7 +44,8 @@ public class Layout {
         model.addAttribute("stops", Arrays.asList(Stop.values()));
         model.addAttribute("stop", stop.orElse(null));
         model.addAttribute(
-                "strip", MachineStrip.of(machine, machines(), settings().units()));
+                "strip",
+                MachineStrip.of(machine, machines(), settings().units(), machine.flatMap(it -> work.running(it.id()))));
         model.addAttribute("settings", settings());
         model.addAttribute("units", settings().units());
     }

@@ -6,6 +6,7 @@ import belonax.machine.StitchPlate;
 import belonax.needle.NeedleInUse;
 import belonax.thread.SewingThread;
 import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.WorkLog;
 import belonax.web.shared.settings.Units;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +22,7 @@ public record MachineStrip(
         String thread,
         String dial,
         String plateAndFoot,
+        @Nullable String timer,
         List<Choice> choices) {
 
     /**
@@ -33,7 +35,8 @@ public record MachineStrip(
     /** A machine that can be put on the table. */
     public record Choice(String id, String name, String standsAt, boolean isChosen) {}
 
-    static MachineStrip of(Optional<MachineNow> machine, List<MachineNow> all, Units units) {
+    static MachineStrip of(
+            Optional<MachineNow> machine, List<MachineNow> all, Units units, Optional<WorkLog.Running> running) {
         List<Choice> choices = all.stream()
                 .map(it -> new Choice(
                         it.id(),
@@ -51,8 +54,15 @@ public record MachineStrip(
                         it.thread().map(SewingThread::words).orElse("not told yet"),
                         dial(it),
                         mounted(it.machine(), units),
+                        running.map(MachineStrip::timer).orElse(null),
                         choices))
-                .orElseGet(() -> new MachineStrip(null, "No machine yet", "", List.of(), "", "", "", choices));
+                .orElseGet(() -> new MachineStrip(null, "No machine yet", "", List.of(), "", "", "", null, choices));
+    }
+
+    private static String timer(WorkLog.Running running) {
+        return running.isForgotten()
+                ? "timer forgotten?"
+                : String.format(Locale.ROOT, "sewing, %.0f min", Math.floor(running.minutes()));
     }
 
     private static String mounted(Machine machine, Units units) {

@@ -2,7 +2,10 @@ package belonax.web.shared;
 
 /** A stop on the thread path, in the order of the work. A stop is listed here when it is built. */
 public enum Stop {
+    BENCH("Bench", "ready to sew?", "/bench"),
     MATCH("Match", "which needle?", "/match"),
+    FIT("Fit", "is it in right?", "/fit"),
+    NEEDLES("Needle book", "how worn, and where?", "/needles"),
     DRAWER("Drawer", "what do I own?", "/drawer");
 
     private final String words;

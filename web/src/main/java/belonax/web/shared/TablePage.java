@@ -22,7 +22,7 @@ class TablePage {
     @PostMapping("/table")
     ResponseEntity<Void> put(@RequestParam("machine") String machineId) {
         HttpHeaders headers = new HttpHeaders();
-        headers.add(HttpHeaders.LOCATION, "/match");
+        headers.add(HttpHeaders.LOCATION, "/bench");
         room.find(machineId)
                 .ifPresent(it -> headers.add(
                         HttpHeaders.SET_COOKIE,

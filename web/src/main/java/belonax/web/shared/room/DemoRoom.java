@@ -3,6 +3,7 @@ package belonax.web.shared.room;
 import static belonax.needle.NeedleSystem.HAX1SP;
 import static belonax.needle.NeedleSystem.H_130_705;
 
+import belonax.life.Wear;
 import belonax.machine.Dial;
 import belonax.machine.FlatSide;
 import belonax.machine.Foot;
@@ -34,6 +35,7 @@ class DemoRoom implements ApplicationRunner {
     private final MachineRepository machines;
     private final NeedleRepository needles;
     private final EventRepository events;
+    private final Projection projection;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -41,11 +43,13 @@ class DemoRoom implements ApplicationRunner {
             MachineRepository machines,
             NeedleRepository needles,
             EventRepository events,
+            Projection projection,
             Clock clock,
             Supplier<UUID> ids) {
         this.machines = machines;
         this.needles = needles;
         this.events = events;
+        this.projection = projection;
         this.clock = clock;
         this.ids = ids;
     }
@@ -60,6 +64,44 @@ class DemoRoom implements ApplicationRunner {
         addBadger();
         addOldTin();
         addSparrow();
+        addPast();
+    }
+
+    /** Needles that sewed here before: parked, retired sound, failed. */
+    private void addPast() {
+        parked(NeedleType.STRETCH, NeedleSize.NM_75, 2.1, "felt card, row 1", 15);
+        parked(NeedleType.JEANS, NeedleSize.NM_90, 3.4, "felt card, row 1", 30);
+        parked(NeedleType.SHARP, NeedleSize.NM_80, 0.8, "blue tin", 22);
+        parked(NeedleType.TOPSTITCH, NeedleSize.NM_100, 1.5, "blue tin", 50);
+        retired(NeedleType.UNIVERSAL, NeedleSize.NM_80, 8.2, false, 60);
+        retired(NeedleType.UNIVERSAL, NeedleSize.NM_90, 9.6, true, 90);
+        retired(NeedleType.UNIVERSAL, NeedleSize.NM_80, 6.4, true, 120);
+        retired(NeedleType.STRETCH, NeedleSize.NM_75, 5.1, true, 75);
+        retired(NeedleType.JEANS, NeedleSize.NM_100, 7.7, false, 110);
+        retired(NeedleType.LEATHER, NeedleSize.NM_110, 3.9, true, 140);
+        events.save(Event.ofMachine(EventKind.SERVICED, ids.get(), daysAgo(200), "heron", ""));
+        events.save(Event.ofMachine(EventKind.SERVICED, ids.get(), daysAgo(420), "badger", ""));
+        machines.findById("heron").ifPresent(it -> it.sewed(11.2 * 60, 60));
+        machines.findById("badger").ifPresent(it -> it.sewed(23 * 60, 0));
+    }
+
+    private void parked(NeedleType type, NeedleSize size, double hours, String place, long daysAgo) {
+        past(type, size, hours, daysAgo, EventKind.PARKED, place);
+    }
+
+    private void retired(NeedleType type, NeedleSize size, double hours, boolean failed, long daysAgo) {
+        past(type, size, hours, daysAgo, EventKind.JARRED, failed ? Projection.FAILED : "");
+    }
+
+    private void past(NeedleType type, NeedleSize size, double hours, long daysAgo, EventKind end, String note) {
+        NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), Needle.of(H_130_705, type, size)));
+        Wear wear = type == NeedleType.STRETCH
+                ? Wear.SOFT_KNIT
+                : type == NeedleType.JEANS ? Wear.DENIM_CANVAS : Wear.ORDINARY;
+        events.save(Event.sewn(
+                ids.get(), daysAgo(daysAgo + 20), "badger", 0, stored.id(), hours, hours * 60 / wear.factor(), wear));
+        events.save(Event.ofNeedle(end, ids.get(), daysAgo(daysAgo), "badger", stored.id(), note));
+        projection.refresh(stored.id());
     }
 
     private void addHeron() {
@@ -138,7 +180,16 @@ class DemoRoom implements ApplicationRunner {
     private void fit(String machineId, int place, Needle needle, long daysAgo, double effectiveHours) {
         NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), needle));
         events.save(Event.needleIn(ids.get(), daysAgo(daysAgo), machineId, place, stored.id()));
-        events.save(Event.sewn(ids.get(), daysAgo(daysAgo - 1), machineId, place, stored.id(), effectiveHours));
+        events.save(Event.sewn(
+                ids.get(),
+                daysAgo(daysAgo - 1),
+                machineId,
+                place,
+                stored.id(),
+                effectiveHours,
+                effectiveHours * 60,
+                Wear.ORDINARY));
+        projection.refresh(stored.id());
     }
 
     private void thread(String machineId, double tex, long daysAgo) {

@@ -1,5 +1,6 @@
 package belonax.web.shared.room;
 
+import belonax.life.Wear;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
@@ -54,6 +55,16 @@ class Event {
     private @Nullable Build build;
 
     private @Nullable Double dial;
+    private @Nullable Double minutes;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable Wear wear;
+
+    private @Nullable String note;
+
+    @SuppressWarnings("UnusedVariable") // Looked for by queries.
+    private @Nullable Instant untilAt;
 
     private @Nullable UUID undoes;
 
@@ -74,10 +85,71 @@ class Event {
         return atPlace(EventKind.NEEDLE_IN, action, at, machineId, place, needleId);
     }
 
-    static Event sewn(UUID action, Instant at, String machineId, int place, UUID needleId, double effectiveHours) {
+    static Event sewn(
+            UUID action,
+            Instant at,
+            String machineId,
+            int place,
+            UUID needleId,
+            double effectiveHours,
+            double minutes,
+            Wear wear) {
         Event event = atPlace(EventKind.SEWN, action, at, machineId, place, needleId);
         event.effectiveHours = effectiveHours;
+        event.minutes = minutes;
+        event.wear = wear;
         return event;
+    }
+
+    /** Something that happened to one needle, wherever it was. */
+    static Event ofNeedle(
+            EventKind kind, UUID action, Instant at, @Nullable String machineId, UUID needleId, String note) {
+        Event event = new Event(kind, action, at);
+        event.machineId = machineId;
+        event.needleId = needleId;
+        event.note = note;
+        return event;
+    }
+
+    /** Something that happened to a machine. */
+    static Event ofMachine(EventKind kind, UUID action, Instant at, @Nullable String machineId, String note) {
+        Event event = new Event(kind, action, at);
+        event.machineId = machineId;
+        event.note = note;
+        return event;
+    }
+
+    Event until(Instant until) {
+        untilAt = until;
+        return this;
+    }
+
+    /** Remembers what had been sewn on the machine by then. */
+    Event atMinutes(double sewn, double linty) {
+        minutes = sewn;
+        effectiveHours = linty;
+        return this;
+    }
+
+    Event noting(String text) {
+        note = text;
+        return this;
+    }
+
+    double effectiveHours() {
+        return effectiveHours == null ? 0 : effectiveHours;
+    }
+
+    double minutes() {
+        return minutes == null ? 0 : minutes;
+    }
+
+    Wear wear() {
+        return wear == null ? Wear.ORDINARY : wear;
+    }
+
+    String note() {
+        return note == null ? "" : note;
     }
 
     static Event threaded(UUID action, Instant at, String machineId, SewingThread thread) {
@@ -122,13 +194,36 @@ class Event {
         event.build = it.build();
         event.dial = it.dial();
         event.undoes = it.undoes();
+        event.minutes = it.minutes();
+        event.wear = it.wear();
+        event.note = it.note();
+        event.untilAt = it.until();
         return event;
     }
 
     /** Returns everything that is kept of it. */
     RoomContent.EventLine line() {
         return new RoomContent.EventLine(
-                actionId, at, kind, machineId, place, needleId, effectiveHours, tex, fibre, build, dial, undoes);
+                actionId,
+                at,
+                kind,
+                machineId,
+                place,
+                needleId,
+                effectiveHours,
+                tex,
+                fibre,
+                build,
+                dial,
+                undoes,
+                minutes,
+                wear,
+                note,
+                untilAt);
+    }
+
+    long seq() {
+        return seq == null ? Long.MAX_VALUE : seq;
     }
 
     UUID actionId() {

@@ -4,9 +4,30 @@ package belonax.web.shared.room;
 public enum EventKind {
     NEEDLE_OUT,
     NEEDLE_IN,
+    /** Put in a marked place; the note names it. */
+    PARKED,
+    /** Into the sharps jar; the note tells whether it had failed. */
+    JARRED,
+    /** Back into its packet, nearly new. */
+    PUT_BACK,
+    /** Broke in the machine; the note names the pieces that are missing. */
+    BROKE,
+    PIECES_FOUND,
     SEWN,
     STRUCK,
+    /** Heard, felt or seen; the note names the sign. */
+    SIGN,
+    PROJECT,
+    BIG_PROJECT,
+    TIMER_ON,
+    TIMER_OFF,
     THREADED,
     BALANCED,
+    CLEANED,
+    OILED,
+    SERVICED,
+    /** Something that is due was put off; the note names it. */
+    SNOOZED,
+    JAR_EMPTIED,
     UNDONE
 }

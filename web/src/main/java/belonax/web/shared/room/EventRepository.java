@@ -1,8 +1,8 @@
 package belonax.web.shared.room;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
@@ -34,17 +34,30 @@ interface EventRepository extends Repository<Event, Long> {
             order by e.seq desc""")
     List<Event> newestOfMachine(String machineId, EventKind kind, Limit limit);
 
-    /** Returns a needle's hours of work, 0 for one that never sewed. */
-    @Query("""
-            select coalesce(sum(e.effectiveHours), 0) from Event e
-            where e.needleId = :needleId and e.kind = belonax.web.shared.room.EventKind.SEWN
-              and not exists (select u from Event u where u.undoes = e.actionId)""")
-    double effectiveHours(UUID needleId);
-
-    /** Returns one event that tells of a strike on this needle, if any was not taken back. */
+    /** Returns the events of a needle in their order, without those that were taken back. */
     @Query("""
             select e from Event e
-            where e.needleId = :needleId and e.kind = belonax.web.shared.room.EventKind.STRUCK
+            where e.needleId = :needleId
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            order by e.seq""")
+    List<Event> ofNeedle(UUID needleId);
+
+    /** Returns the newest event of a kind, without those that were taken back. */
+    @Query("""
+            select e from Event e
+            where e.kind = :kind
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            order by e.seq desc""")
+    List<Event> newest(EventKind kind, Limit limit);
+
+    /** Returns the newest events of all kinds but undoing, taken back or not. */
+    @Query("select e from Event e where e.kind <> belonax.web.shared.room.EventKind.UNDONE order by e.seq desc")
+    List<Event> newest(Limit limit);
+
+    /** Returns what was put off on a machine and until now is. */
+    @Query("""
+            select e from Event e
+            where e.machineId = :machineId and e.kind = belonax.web.shared.room.EventKind.SNOOZED and e.untilAt > :now
               and not exists (select u from Event u where u.undoes = e.actionId)""")
-    Optional<Event> strike(UUID needleId, Limit limit);
+    List<Event> snoozed(String machineId, Instant now);
 }

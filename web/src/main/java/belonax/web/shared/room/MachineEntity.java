@@ -92,6 +92,8 @@ class MachineEntity {
     private boolean hasThreader;
     private boolean removed;
     private int revision;
+    private double sewnMinutes;
+    private double lintyMinutes;
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "machine_plate", joinColumns = @JoinColumn(name = "machine_id"))
@@ -170,6 +172,20 @@ class MachineEntity {
 
     int position() {
         return position;
+    }
+
+    double sewnMinutes() {
+        return sewnMinutes;
+    }
+
+    double lintyMinutes() {
+        return lintyMinutes;
+    }
+
+    /** Adds work, or takes it back where the minutes are below 0. */
+    void sewed(double minutes, double linty) {
+        sewnMinutes = Math.max(0, sewnMinutes + minutes);
+        lintyMinutes = Math.max(0, lintyMinutes + linty);
     }
 
     int revision() {

@@ -1,5 +1,6 @@
 package belonax.web.shared.room;
 
+import belonax.BadInput;
 import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
@@ -20,4 +21,14 @@ interface MachineRepository extends Repository<MachineEntity, String> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select m from MachineEntity m where m.id = :id")
     Optional<MachineEntity> findAndHold(String id);
+
+    /**
+     * Does the same where there must be one.
+     *
+     * @throws BadInput if there is no such machine
+     */
+    default MachineEntity hold(String id) {
+        return findAndHold(id)
+                .orElseThrow(() -> new BadInput("machine", "There is no such machine. Choose one in the strip."));
+    }
 }

@@ -1,6 +1,9 @@
 package belonax.web.shared.room;
 
+import belonax.life.Sign;
+import belonax.life.Wear;
 import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
@@ -11,6 +14,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -41,11 +45,40 @@ class NeedleEntity {
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private @Nullable NeedleType point;
 
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private NeedleState state = NeedleState.UNKNOWN;
+
+    private String keptAt = "";
+    private double effectiveHours;
+    private double minutes;
+    private boolean struck;
+    private boolean coated;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable Sign lastSign;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable Wear mainWear;
+
+    private @Nullable String machineId;
+    private @Nullable Instant firstAt;
+    private @Nullable Instant lastAt;
+    private boolean failed;
+    private String missing = "";
+
     /** For Hibernate. */
     protected NeedleEntity() {}
 
     NeedleEntity(UUID id, Needle needle) {
+        this(id, needle, false);
+    }
+
+    NeedleEntity(UUID id, Needle needle, boolean coated) {
         this.id = id;
+        this.coated = coated;
         system = needle.system();
         type = needle.type();
         nm = needle.size().nm();
@@ -63,5 +96,48 @@ class NeedleEntity {
         Optional<Twin> twin =
                 spacingMm == null || point == null ? Optional.empty() : Optional.of(new Twin(spacingMm, point));
         return new Needle(system, type, NeedleSize.ofNm(nm), twin);
+    }
+
+    /** Writes down what follows from its events. */
+    void put(Projection.Facts facts) {
+        state = facts.state();
+        keptAt = facts.keptAt();
+        effectiveHours = facts.effectiveHours();
+        minutes = facts.minutes();
+        struck = facts.struck();
+        lastSign = facts.lastSign();
+        mainWear = facts.mainWear();
+        machineId = facts.machineId();
+        firstAt = facts.firstAt();
+        lastAt = facts.lastAt();
+        failed = facts.failed();
+        missing = facts.missing();
+    }
+
+    boolean isCoated() {
+        return coated;
+    }
+
+    NeedleInUse inUse() {
+        return new NeedleInUse(needle(), Math.min(1000, effectiveHours), struck);
+    }
+
+    NeedleRecord line() {
+        return new NeedleRecord(
+                id,
+                needle(),
+                state,
+                keptAt,
+                effectiveHours,
+                minutes,
+                struck,
+                coated,
+                Optional.ofNullable(lastSign),
+                mainWear == null ? Wear.ORDINARY : mainWear,
+                Optional.ofNullable(machineId),
+                Optional.ofNullable(firstAt),
+                Optional.ofNullable(lastAt),
+                failed,
+                missing);
     }
 }

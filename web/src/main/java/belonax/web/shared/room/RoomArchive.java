@@ -17,9 +17,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class RoomArchive {
     private final EntityManager entities;
+    private final Projection projection;
 
-    RoomArchive(EntityManager entities) {
+    RoomArchive(EntityManager entities, Projection projection) {
         this.entities = entities;
+        this.projection = projection;
     }
 
     /** Returns all that is kept. */
@@ -27,7 +29,8 @@ public class RoomArchive {
     public RoomContent content() {
         return new RoomContent(
                 all("select m from MachineEntity m order by m.position, m.id", MachineEntity.class).stream()
-                        .map(it -> new MachineLine(it.id(), it.position(), it.isRemoved(), it.card()))
+                        .map(it -> new MachineLine(
+                                it.id(), it.position(), it.isRemoved(), it.sewnMinutes(), it.lintyMinutes(), it.card()))
                         .toList(),
                 all("select n from NeedleEntity n order by n.id", NeedleEntity.class).stream()
                         .map(it -> line(it))
@@ -48,14 +51,16 @@ public class RoomArchive {
         for (MachineLine it : content.machines()) {
             MachineEntity machine = new MachineEntity(it.id(), it.position(), it.card());
             machine.remove(it.removed());
+            machine.sewed(it.sewnMinutes(), it.lintyMinutes());
             entities.persist(machine);
         }
-        content.needles().forEach(it -> entities.persist(new NeedleEntity(it.id(), needle(it))));
+        content.needles().forEach(it -> entities.persist(new NeedleEntity(it.id(), needle(it), it.coated())));
         entities.flush();
         for (EventLine it : content.events()) {
             entities.persist(Event.of(it));
         }
         entities.flush();
+        content.needles().forEach(it -> projection.refresh(it.id()));
     }
 
     private <T> List<T> all(String query, Class<T> type) {
@@ -70,7 +75,8 @@ public class RoomArchive {
                 it.type(),
                 it.size().nm(),
                 it.twin().map(Twin::spacingMm).orElse(null),
-                it.twin().map(Twin::point).orElse(null));
+                it.twin().map(Twin::point).orElse(null),
+                entity.isCoated());
     }
 
     private static Needle needle(NeedleLine it) {

@@ -1,5 +1,6 @@
 package belonax.web.shared.room;
 
+import belonax.life.Wear;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.thread.Build;
@@ -18,7 +19,8 @@ public record RoomContent(List<MachineLine> machines, List<NeedleLine> needles, 
     }
 
     /** A machine, also one that was taken off the shelf: events may name it. */
-    public record MachineLine(String id, int position, boolean removed, MachineCard card) {}
+    public record MachineLine(
+            String id, int position, boolean removed, double sewnMinutes, double lintyMinutes, MachineCard card) {}
 
     /** A needle. */
     public record NeedleLine(
@@ -27,7 +29,8 @@ public record RoomContent(List<MachineLine> machines, List<NeedleLine> needles, 
             NeedleType type,
             int nm,
             @Nullable Double spacingMm,
-            @Nullable NeedleType point) {}
+            @Nullable NeedleType point,
+            boolean coated) {}
 
     /** An event, in the order in which they happened. */
     public record EventLine(
@@ -42,5 +45,9 @@ public record RoomContent(List<MachineLine> machines, List<NeedleLine> needles, 
             @Nullable Fibre fibre,
             @Nullable Build build,
             @Nullable Double dial,
-            @Nullable UUID undoes) {}
+            @Nullable UUID undoes,
+            @Nullable Double minutes,
+            @Nullable Wear wear,
+            @Nullable String note,
+            @Nullable Instant until) {}
 }

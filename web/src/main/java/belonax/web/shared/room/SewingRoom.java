@@ -3,7 +3,6 @@ package belonax.web.shared.room;
 import belonax.BadInput;
 import belonax.machine.Machine;
 import belonax.needle.Needle;
-import belonax.needle.NeedleInUse;
 import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Instant;
@@ -27,6 +26,7 @@ public class SewingRoom {
     private final MachineRepository machines;
     private final NeedleRepository needles;
     private final EventRepository events;
+    private final Projection projection;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -34,11 +34,13 @@ public class SewingRoom {
             MachineRepository machines,
             NeedleRepository needles,
             EventRepository events,
+            Projection projection,
             Clock clock,
             Supplier<UUID> ids) {
         this.machines = machines;
         this.needles = needles;
         this.events = events;
+        this.projection = projection;
         this.clock = clock;
         this.ids = ids;
     }
@@ -68,7 +70,24 @@ public class SewingRoom {
     @Transactional
     public UUID fit(
             String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
-        Machine machine = hold(machineId).card().machine();
+        return fit(ids.get(), machineId, place, needle, thread, expectedOut, "");
+    }
+
+    /**
+     * Does the same as part of an action.
+     *
+     * @param packet the packet that the needle came out of; empty when it is in none
+     */
+    @Transactional
+    public UUID fit(
+            UUID action,
+            String machineId,
+            int place,
+            Needle needle,
+            Optional<SewingThread> thread,
+            Optional<UUID> expectedOut,
+            String packet) {
+        Machine machine = machines.hold(machineId).card().machine();
         BadInput.unless(
                 place >= 0 && place < machine.needlePlaces().size(),
                 "place",
@@ -81,7 +100,7 @@ public class SewingRoom {
                         + ", and a needle of another system can" + " strike. Choose one that its manual names.");
         Optional<Event> inNow = needleIn(machineId, place);
         refuseIfChanged(machine, inNow, expectedOut);
-        return record(machineId, place, needle, thread, inNow);
+        return record(action, machineId, place, needle, thread, inNow, packet);
     }
 
     /**
@@ -94,7 +113,7 @@ public class SewingRoom {
     public void undo(UUID action) {
         List<Event> toUndo = events.findByActionIdOrderBySeq(action);
         BadInput.unless(!toUndo.isEmpty(), "action", () -> "There is no such change to take back.");
-        toUndo.stream().flatMap(it -> it.machineId().stream()).findFirst().ifPresent(this::hold);
+        toUndo.stream().flatMap(it -> it.machineId().stream()).findFirst().ifPresent(machines::hold);
         if (events.existsByUndoes(action)) {
             return; // Pressed twice: it is taken back already.
         }
@@ -102,6 +121,31 @@ public class SewingRoom {
             refuseIfNotNewest(it);
         }
         events.save(Event.undone(ids.get(), now(), action));
+        workOutAnew(toUndo);
+    }
+
+    /** Takes back what the events did to machines and needles. */
+    private void workOutAnew(List<Event> undone) {
+        for (Event it : undone) {
+            if (it.kind() == EventKind.SEWN && it.place().orElse(0) == 0) {
+                it.machineId()
+                        .flatMap(machines::findById)
+                        .ifPresent(machine -> machine.sewed(-it.minutes(), -WorkLog.linty(it)));
+            }
+        }
+        undone.stream().flatMap(it -> it.needleId().stream()).distinct().forEach(projection::refresh);
+    }
+
+    /** Returns the packet that an action took a needle out of, if it did and was not taken back. */
+    @Transactional(readOnly = true)
+    public Optional<String> packetOf(UUID action) {
+        return events.existsByUndoes(action)
+                ? Optional.empty()
+                : events.findByActionIdOrderBySeq(action).stream()
+                        .filter(it ->
+                                it.kind() == EventKind.NEEDLE_IN && !it.note().isEmpty())
+                        .map(Event::note)
+                        .findFirst();
     }
 
     /** Tells whether an action can still be taken back. */
@@ -111,15 +155,22 @@ public class SewingRoom {
     }
 
     private UUID record(
-            String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<Event> inNow) {
-        UUID action = ids.get();
+            UUID action,
+            String machineId,
+            int place,
+            Needle needle,
+            Optional<SewingThread> thread,
+            Optional<Event> inNow,
+            String packet) {
         Instant at = now();
         inNow.flatMap(Event::needleId)
                 .ifPresent(out -> events.save(Event.needleOut(action, at, machineId, place, out)));
         NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), needle));
-        events.save(Event.needleIn(action, at, machineId, place, stored.id()));
+        events.save(Event.needleIn(action, at, machineId, place, stored.id()).noting(packet));
         thread.filter(it -> !thread(machineId).equals(Optional.of(it)))
                 .ifPresent(it -> events.save(Event.threaded(action, at, machineId, it)));
+        inNow.flatMap(Event::needleId).ifPresent(projection::refresh);
+        projection.refresh(stored.id());
         return action;
     }
 
@@ -144,11 +195,6 @@ public class SewingRoom {
         }
     }
 
-    private MachineEntity hold(String machineId) {
-        return machines.findAndHold(machineId)
-                .orElseThrow(() -> new BadInput("machine", "There is no such machine. Choose one in the strip."));
-    }
-
     private MachineNow now(MachineEntity entity) {
         Machine machine = entity.card().machine();
         List<MachineNow.Place> places = new ArrayList<>();
@@ -168,13 +214,7 @@ public class SewingRoom {
         return needleIn(machineId, place)
                 .flatMap(event -> event.needleId()
                         .flatMap(needles::findById)
-                        .map(it -> new MachineNow.Fitted(
-                                it.id(),
-                                new NeedleInUse(
-                                        it.needle(),
-                                        events.effectiveHours(it.id()),
-                                        events.strike(it.id(), ONE).isPresent()),
-                                event.at())));
+                        .map(it -> new MachineNow.Fitted(it.id(), it.inUse(), event.at())));
     }
 
     private Optional<SewingThread> thread(String machineId) {

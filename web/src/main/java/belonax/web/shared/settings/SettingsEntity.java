@@ -1,6 +1,7 @@
 package belonax.web.shared.settings;
 
 import belonax.hazard.SizeSchool;
+import belonax.life.RetirementSchool;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -33,14 +34,19 @@ class SettingsEntity {
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private SizeSchool sizeSchool = SizeSchool.INTERSECT;
 
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private RetirementSchool retirementSchool = RetirementSchool.WORKED_OUT;
+
     void put(Settings settings) {
         units = settings.units();
         light = settings.light();
         largerText = settings.largerText();
         sizeSchool = settings.sizeSchool();
+        retirementSchool = settings.retirement();
     }
 
     Settings settings() {
-        return new Settings(units, light, largerText, sizeSchool);
+        return new Settings(units, light, largerText, sizeSchool, retirementSchool);
     }
 }

@@ -30,7 +30,7 @@ import org.springframework.test.context.ActiveProfiles;
 @DataJpaTest
 @ActiveProfiles({"test", "demo"})
 @AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
-@Import({SewingRoom.class, DemoRoom.class, SewingRoomTest.FixedTime.class})
+@Import({SewingRoom.class, DemoRoom.class, Projection.class, SewingRoomTest.FixedTime.class})
 class SewingRoomTest {
     private static final Instant NOW = Instant.parse("2026-11-25T09:30:00Z");
     private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);

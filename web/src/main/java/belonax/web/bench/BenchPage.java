@@ -1,0 +1,98 @@
+package belonax.web.bench;
+
+import belonax.BadInput;
+import belonax.cloth.ClothCatalogue;
+import belonax.match.SetupCheck;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.form.FormPage;
+import belonax.web.shared.room.CareLog;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.NeedleBook;
+import belonax.web.shared.room.SewingRoom;
+import belonax.web.shared.room.WorkLog;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Am I ready to sew, and what is due? */
+@Controller
+class BenchPage {
+    private final SewingRoom room;
+    private final NeedleBook book;
+    private final CareLog care;
+    private final WorkLog work;
+    private final SetupCheck check;
+    private final DrawerStore drawer;
+    private final ClothCatalogue cloths;
+    private final Layout layout;
+
+    BenchPage(
+            SewingRoom room,
+            NeedleBook book,
+            CareLog care,
+            WorkLog work,
+            SetupCheck check,
+            DrawerStore drawer,
+            ClothCatalogue cloths,
+            Layout layout) {
+        this.room = room;
+        this.book = book;
+        this.care = care;
+        this.work = work;
+        this.check = check;
+        this.drawer = drawer;
+        this.cloths = cloths;
+        this.layout = layout;
+    }
+
+    @GetMapping("/bench")
+    String bench(
+            @RequestParam(defaultValue = "") String cloth,
+            @RequestParam(defaultValue = "2") String layers,
+            @RequestParam(defaultValue = "false") boolean big,
+            @RequestParam(required = false) Optional<UUID> done,
+            @RequestParam(required = false) Optional<String> notice,
+            HttpServletRequest request,
+            Model model) {
+        Optional<MachineNow> machine = layout.onTheTable(request);
+        if (machine.isEmpty()) {
+            return "redirect:/welcome";
+        }
+        layout.addTo(model, Optional.of(Stop.BENCH), machine);
+        FormPage.show(model, Map.of("cloth", cloth, "layers", layers));
+        model.addAttribute("done", done.filter(room::canUndo).orElse(null));
+        model.addAttribute("notice", notice.map(BenchPage::sentence).orElse(null));
+        OnTheTable table = new OnTheTable(drawer, cloths, cloth, layers);
+        model.addAttribute("table", table);
+        try {
+            model.addAttribute("ready", BenchView.of(machine.get(), table, check, book, layout.settings(), big));
+        } catch (BadInput refused) {
+            FormPage.refuse(model, refused);
+        }
+        model.addAttribute(
+                "due",
+                DueView.of(
+                        machine.get(),
+                        care.plan(machine.get().id()),
+                        care.snoozed(machine.get().id())));
+        model.addAttribute("timer", work.running(machine.get().id()).orElse(null));
+        model.addAttribute("work", WorkForm.CHOICES);
+        return "bench/page";
+    }
+
+    private static String sentence(String notice) {
+        return switch (notice) {
+            case "undone" -> "Taken back.";
+            case "later" -> "That can no longer be taken back by itself, because something later rests on it.";
+            case "short" -> "The timer ran too short to count.";
+            default -> notice.startsWith("!") ? notice.substring(1) : "Nothing was recorded.";
+        };
+    }
+}

@@ -1,0 +1,30 @@
+package belonax.web.bench;
+
+import belonax.life.CareKind;
+import belonax.life.CarePlan;
+import belonax.web.shared.room.MachineNow;
+import java.util.List;
+import java.util.Set;
+
+/** What is due on the machine, and its own path when it stood long. */
+record DueView(List<DueShown> due, List<DueShown> later, List<String> backIntoUse, String asideWords) {
+
+    /** One thing that the machine wants. */
+    record DueShown(CareKind kind, String words, String reason, int percent) {}
+
+    static DueView of(MachineNow now, CarePlan plan, Set<String> snoozed) {
+        List<CarePlan.Due> all = plan.of(now.machine());
+        List<CarePlan.Due> open =
+                all.stream().filter(it -> !snoozed.contains(it.kind().name())).toList();
+        return new DueView(
+                open.stream().filter(CarePlan.Due::isDue).map(DueView::shown).toList(),
+                open.stream().filter(it -> !it.isDue()).map(DueView::shown).toList(),
+                plan.isLongStored() ? CarePlan.backIntoUse(now.machine()) : List.of(),
+                snoozed.isEmpty() ? "" : snoozed.size() + " put off for a few days");
+    }
+
+    private static DueShown shown(CarePlan.Due it) {
+        return new DueShown(
+                it.kind(), it.kind().words(), it.reason(), (int) Math.min(100, Math.round(it.share() * 100)));
+    }
+}

@@ -1,0 +1,125 @@
+package belonax.web.bench;
+
+import belonax.BadInput;
+import belonax.life.CareKind;
+import belonax.life.Sign;
+import belonax.life.Wear;
+import belonax.web.shared.Layout;
+import belonax.web.shared.device.StitchCounter;
+import belonax.web.shared.drawer.NeedleSupply;
+import belonax.web.shared.form.Entries;
+import belonax.web.shared.room.CareLog;
+import belonax.web.shared.room.ChangedMeanwhile;
+import belonax.web.shared.room.WorkLog;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Records work, signs and care, and leads back to the bench. */
+@Controller
+class WorkPage {
+    private final WorkLog work;
+    private final CareLog care;
+    private final NeedleSupply supply;
+    private final StitchCounter counter;
+    private final Layout layout;
+
+    WorkPage(WorkLog work, CareLog care, NeedleSupply supply, StitchCounter counter, Layout layout) {
+        this.work = work;
+        this.care = care;
+        this.supply = supply;
+        this.counter = counter;
+        this.layout = layout;
+    }
+
+    @PostMapping("/bench/sewn")
+    String sewn(
+            @RequestParam String machine,
+            @RequestParam(defaultValue = "ORDINARY") Wear wear,
+            @RequestParam MultiValueMap<String, String> typed,
+            RedirectAttributes to) {
+        if (typed.containsKey("counter")) {
+            typed.set("stitches", String.valueOf(counter.readStitches()));
+        }
+        Entries entries = new Entries(typed);
+        return back(
+                to,
+                () -> Optional.of(work.sewn(
+                        machine, WorkForm.minutes(entries, layout.settings().units()), wear)));
+    }
+
+    @PostMapping("/bench/timer")
+    String timer(
+            @RequestParam String machine,
+            @RequestParam String press,
+            @RequestParam(defaultValue = "ORDINARY") Wear wear,
+            @RequestParam MultiValueMap<String, String> typed,
+            RedirectAttributes to) {
+        if (press.equals("start")) {
+            work.startTimer(machine);
+            return "redirect:/bench";
+        }
+        Entries entries = new Entries(typed);
+        return back(to, () -> {
+            Double instead = entries.optional("minutesInstead", "Type the minutes that you really sewed, or 0.");
+            return work.stopTimer(machine, wear, entries.done(() -> Optional.ofNullable(instead)));
+        });
+    }
+
+    @PostMapping("/bench/sign")
+    String sign(
+            @RequestParam String machine,
+            @RequestParam(defaultValue = "0") int place,
+            @RequestParam String sign,
+            RedirectAttributes to) {
+        return back(
+                to,
+                () -> Optional.of(
+                        sign.equals("STRUCK")
+                                ? work.struck(machine, place)
+                                : work.sign(machine, place, Sign.valueOf(sign))));
+    }
+
+    @PostMapping("/bench/care")
+    String care(
+            @RequestParam String machine,
+            @RequestParam CareKind kind,
+            @RequestParam String press,
+            RedirectAttributes to) {
+        return back(
+                to,
+                () -> Optional.of(
+                        press.equals("done") ? care.done(machine, kind) : care.snooze(machine, kind.name(), 7)));
+    }
+
+    @PostMapping("/bench/undo")
+    String undo(@RequestParam UUID change, RedirectAttributes to) {
+        try {
+            supply.undo(change);
+            to.addAttribute("notice", "undone");
+        } catch (ChangedMeanwhile | BadInput tooLate) {
+            to.addAttribute("notice", "later");
+        }
+        return "redirect:/bench";
+    }
+
+    private interface Recording {
+        Optional<UUID> record();
+    }
+
+    private static String back(RedirectAttributes to, Recording recording) {
+        try {
+            Optional<UUID> action = recording.record();
+            action.ifPresentOrElse(it -> to.addAttribute("done", it), () -> to.addAttribute("notice", "short"));
+        } catch (BadInput refused) {
+            to.addAttribute("notice", "!" + refused.getMessage());
+        } catch (IllegalArgumentException noSuchWord) {
+            to.addAttribute("notice", "refused");
+        }
+        return "redirect:/bench";
+    }
+}

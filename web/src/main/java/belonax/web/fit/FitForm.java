@@ -1,0 +1,77 @@
+package belonax.web.fit;
+
+import belonax.BadInput;
+import belonax.needle.Needle;
+import belonax.needle.NeedleLabel;
+import belonax.needle.NeedleLabel.PrintedSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.NeedleSupply.Change;
+import belonax.web.shared.form.Entries;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.NeedleBook.Goes;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/** Between what is said at the end of a change and the change. */
+final class FitForm {
+    private FitForm() {}
+
+    static Map<String, String> usual(MachineNow machine, int place) {
+        Map<String, String> all = new LinkedHashMap<>();
+        all.put("goes", Goes.PARK.name());
+        all.put("place", String.valueOf(place));
+        return all;
+    }
+
+    /**
+     * Builds the change.
+     *
+     * @throws BadInput naming what will not do
+     */
+    static Change change(Entries entries, MachineNow machine, int place) {
+        Optional<UUID> expectedOut = DrawerStore.uuid(entries.text("expected"));
+        Goes goes = entries.word("goes", Goes.class, Goes.PARK);
+        String from = entries.text("from");
+        Optional<UUID> owned = DrawerStore.uuid(from.replaceFirst("^(packet|parked):", ""));
+        return entries.done(() -> new Change(
+                machine.id(),
+                place,
+                expectedOut,
+                from.startsWith("parked:") ? owned : Optional.empty(),
+                from.startsWith("packet:") ? owned : Optional.empty(),
+                owned.isPresent() ? Optional.empty() : Optional.of(typed(entries, machine)),
+                goes,
+                entries.text("where"),
+                entries.ticked("failed")));
+    }
+
+    /** A needle that lies in no packet of the drawer: read off what is printed, the machine's first system where it is silent. */
+    private static Needle typed(Entries entries, MachineNow machine) {
+        BadInput.unless(
+                entries.has("label"),
+                "from",
+                () -> "Say which needle went in: choose one of yours, or type its packet.");
+        NeedleLabel.Reading reading = read(entries.text("label"));
+        NeedleSystem system =
+                reading.system().orElse(machine.machine().systems().get(0));
+        NeedleType type = reading.type().orElse(NeedleType.UNIVERSAL);
+        return reading.needle()
+                .or(() -> reading.size()
+                        .flatMap(PrintedSize::home)
+                        .filter(it -> type.isMultiple() == reading.twin().isPresent())
+                        .map(it -> new Needle(system, type, it, reading.twin())))
+                .orElseThrow(() -> new BadInput("label", "Add the size, such as 80/12, and for a twin the spacing."));
+    }
+
+    private static NeedleLabel.Reading read(String label) {
+        try {
+            return NeedleLabel.read(label);
+        } catch (BadInput e) {
+            throw new BadInput("label", String.valueOf(e.getMessage()));
+        }
+    }
+}

@@ -1,0 +1,185 @@
+package belonax.web.needles;
+
+import belonax.life.LearntLife;
+import belonax.life.RetirementSchool;
+import belonax.life.Wear;
+import belonax.needle.NeedleType;
+import belonax.web.shared.Words;
+import belonax.web.shared.drawing.NeedlePortrait;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.NeedleBook;
+import belonax.web.shared.room.NeedleRecord;
+import belonax.web.shared.room.NeedleState;
+import belonax.web.shared.settings.Settings;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** The needle book: parked needles by their places, loose ones, lifelines, the jar, and what was learnt. */
+record BookView(
+        List<PlaceShown> places,
+        List<NeedleShown> loose,
+        List<MissingShown> missing,
+        List<Lifeline> lifelines,
+        Axis axis,
+        List<LearntShown> learnt,
+        String jar,
+        boolean jarIsFull,
+        String machineId,
+        String machineName) {
+
+    private static final int MOST_PARKED = 60;
+    private static final int LINES = 12;
+    private static final double LEFT_PX = 150;
+    private static final double WIDTH_PX = 230;
+    private static final double LEAST_HOURS = 10;
+    private static final int JAR_FULL = 40;
+
+    /** A marked place with the needles in it. */
+    record PlaceShown(String name, List<NeedleShown> needles) {}
+
+    /** A needle, drawn, with its wear. */
+    record NeedleShown(
+            String id,
+            String name,
+            String code,
+            String worn,
+            double wornPercent,
+            NeedlePortrait drawing,
+            boolean fits) {}
+
+    /** A broken needle of which something is missing. */
+    record MissingShown(String id, String words) {}
+
+    /** One needle's hours as a line; a ring at its end when it failed, a bar when it was retired sound. */
+    record Lifeline(String name, double yPx, double toPx, String hours, String end, boolean failed, boolean alive) {}
+
+    /** The hours along the bottom, with the hour at which the school retires. */
+    record Axis(List<Tick> ticks, double limitPx, String limitWords, double heightPx) {}
+
+    /** An hour on the axis. */
+    record Tick(double xPx, String words) {}
+
+    /** How long a kind of needle lasts here. */
+    record LearntShown(String what, String hours, String band, String seen) {}
+
+    static BookView of(NeedleBook book, List<MachineNow> machines, Optional<MachineNow> onTheTable, Settings settings) {
+        List<NeedleRecord> last = book.last(LINES * 4);
+        Map<String, List<NeedleShown>> byPlace = new TreeMap<>();
+        for (NeedleRecord it : book.in(NeedleState.PARKED, MOST_PARKED)) {
+            byPlace.computeIfAbsent(it.keptAt(), any -> new ArrayList<>()).add(shown(it, onTheTable));
+        }
+        List<NeedleRecord> lines = last.stream()
+                .filter(it -> it.effectiveHours() > 0)
+                .limit(LINES)
+                .sorted(Comparator.comparingDouble(NeedleRecord::effectiveHours).reversed())
+                .toList();
+        double most = Math.max(
+                LEAST_HOURS,
+                lines.stream().mapToDouble(NeedleRecord::effectiveHours).max().orElse(0));
+        long jar = book.inTheJar();
+        return new BookView(
+                byPlace.entrySet().stream()
+                        .map(it -> new PlaceShown(it.getKey(), it.getValue()))
+                        .toList(),
+                book.in(NeedleState.LOOSE, MOST_PARKED).stream()
+                        .map(it -> shown(it, onTheTable))
+                        .toList(),
+                book.withMissingPieces().stream()
+                        .map(it -> new MissingShown(
+                                it.id().toString(), Words.capital(it.needle().words()) + ": " + it.missing()))
+                        .toList(),
+                lifelines(lines, most),
+                axis(most, lines.size()),
+                learnt(book, last),
+                jar == 1 ? "1 needle" : jar + " needles",
+                jar >= JAR_FULL,
+                onTheTable.map(MachineNow::id).orElse(""),
+                onTheTable.map(it -> it.machine().name()).orElse(""));
+    }
+
+    private static NeedleShown shown(NeedleRecord it, Optional<MachineNow> onTheTable) {
+        return new NeedleShown(
+                it.id().toString(),
+                Words.capital(it.needle().words()),
+                it.needle().code(),
+                String.format(Locale.ROOT, "%.1f of 8 h", it.effectiveHours()) + (it.struck() ? ", struck" : ""),
+                Math.min(100, 100 * it.effectiveHours() / RetirementSchool.GUIDE_HOURS),
+                NeedlePortrait.of(it.needle()),
+                onTheTable
+                        .filter(machine ->
+                                machine.machine().systems().contains(it.needle().system()))
+                        .isPresent());
+    }
+
+    private static List<Lifeline> lifelines(List<NeedleRecord> lines, double most) {
+        List<Lifeline> all = new ArrayList<>();
+        for (NeedleRecord it : lines) {
+            all.add(new Lifeline(
+                    Words.capital(it.needle().words()),
+                    34 + 26.0 * all.size(),
+                    px(it.effectiveHours(), most),
+                    String.format(Locale.ROOT, "%.1f h", it.effectiveHours()),
+                    end(it),
+                    it.failed(),
+                    !it.isOver()));
+        }
+        return all;
+    }
+
+    private static String end(NeedleRecord it) {
+        return switch (it.state()) {
+            case BROKEN -> "broke";
+            case JARRED -> it.failed() ? "retired on signs" : "retired sound";
+            case IN_MACHINE -> "in the machine";
+            case PARKED -> "parked";
+            default -> "out";
+        };
+    }
+
+    private static Axis axis(double most, int lines) {
+        List<Tick> ticks = new ArrayList<>();
+        for (int hour = 0; hour <= most; hour += 2) {
+            ticks.add(new Tick(px(hour, most), String.valueOf(hour)));
+        }
+        return new Axis(
+                ticks, px(RetirementSchool.GUIDE_HOURS, most), "8 h, the guide", 34 + 26.0 * Math.max(1, lines) + 26);
+    }
+
+    private static List<LearntShown> learnt(NeedleBook book, List<NeedleRecord> last) {
+        Map<String, LearntShown> all = new LinkedHashMap<>();
+        for (NeedleRecord it : last) {
+            if (it.effectiveHours() > 0) {
+                String what = Words.capital(it.needle().type().words()) + " on "
+                        + it.mainWear().words();
+                all.computeIfAbsent(what, any -> learnt(book, what, it.needle().type(), it.mainWear()));
+            }
+        }
+        return all.values().stream().limit(6).collect(Collectors.toList());
+    }
+
+    private static LearntShown learnt(NeedleBook book, String what, NeedleType type, Wear wear) {
+        LearntLife life = book.learnt(type, wear);
+        String seen = switch (life.failuresSeen()) {
+            case 0 -> "no failure seen: the guide";
+            case 1 -> "1 failure seen: still the guide's word";
+            default -> life.failuresSeen() + " failures seen" + (life.hasLearnt() ? "" : ": still the guide's word");
+        };
+        return new LearntShown(
+                what,
+                String.format(Locale.ROOT, "%.1f h", life.hoursOneInFive()),
+                String.format(
+                        Locale.ROOT, "%.1f to %.1f h", life.hoursOneInFiveBound(0.1), life.hoursOneInFiveBound(0.9)),
+                seen);
+    }
+
+    private static double px(double hours, double most) {
+        return LEFT_PX + WIDTH_PX * hours / most;
+    }
+}

@@ -1,0 +1,23 @@
+package belonax.web.needles;
+
+import belonax.web.shared.room.ActionLog.Action;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+
+/** What happened last, as the page shows it. */
+record LogView(String id, String at, String machine, String words, boolean isUndone) {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+
+    static List<LogView> of(List<Action> actions) {
+        return actions.stream()
+                .map(it -> new LogView(
+                        it.id().toString(),
+                        TIME.format(it.at().atZone(ZoneOffset.UTC)),
+                        it.machine(),
+                        it.words(),
+                        it.isUndone()))
+                .toList();
+    }
+}

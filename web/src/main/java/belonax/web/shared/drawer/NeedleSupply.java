@@ -1,0 +1,144 @@
+package belonax.web.shared.drawer;
+
+import belonax.BadInput;
+import belonax.needle.Needle;
+import belonax.web.shared.Words;
+import belonax.web.shared.form.Choice;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.NeedleBook;
+import belonax.web.shared.room.NeedleBook.Goes;
+import belonax.web.shared.room.NeedleRecord;
+import belonax.web.shared.room.NeedleState;
+import belonax.web.shared.room.SewingRoom;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Changes a needle from what the sewist owns: a parked one, one out of a packet whose stock counts down, or any other. */
+@Service
+public class NeedleSupply {
+    private static final int MOST_PARKED = 40;
+
+    private final SewingRoom room;
+    private final NeedleBook book;
+    private final DrawerStore drawer;
+    private final Supplier<UUID> ids;
+
+    NeedleSupply(SewingRoom room, NeedleBook book, DrawerStore drawer, Supplier<UUID> ids) {
+        this.room = room;
+        this.book = book;
+        this.drawer = drawer;
+        this.ids = ids;
+    }
+
+    /**
+     * A needle change.
+     *
+     * @param expectedOut the needle that the sewist saw in the place; empty when it was empty
+     * @param parked a parked or loose needle that goes in
+     * @param packet the packet that the needle came out of
+     * @param other a needle that is in no packet of the drawer
+     * @param oldGoes where the old one goes
+     * @param where the place where it is parked
+     * @param failed whether the old one goes because it failed
+     */
+    public record Change(
+            String machineId,
+            int place,
+            Optional<UUID> expectedOut,
+            Optional<UUID> parked,
+            Optional<UUID> packet,
+            Optional<Needle> other,
+            Goes oldGoes,
+            String where,
+            boolean failed) {}
+
+    /** What can go in. */
+    public record Choices(@Nullable String old, @Nullable String oldId, List<Choice> parked, List<Choice> packets) {}
+
+    /** Returns what can go into a machine: only needles of systems that it lists. */
+    @Transactional(readOnly = true)
+    public Choices choices(MachineNow machine, int place) {
+        Optional<MachineNow.Fitted> old = machine.places().stream()
+                .filter(it -> it.number() == place)
+                .flatMap(it -> it.fitted().stream())
+                .findFirst();
+        List<NeedleRecord> about = new ArrayList<>(book.in(NeedleState.PARKED, MOST_PARKED));
+        about.addAll(book.in(NeedleState.LOOSE, MOST_PARKED));
+        return new Choices(
+                old.map(it -> Words.capital(it.needle().needle().words())).orElse(null),
+                old.map(it -> it.needleId().toString()).orElse(null),
+                about.stream()
+                        .filter(it ->
+                                machine.machine().systems().contains(it.needle().system()))
+                        .map(it -> new Choice(
+                                "parked:" + it.id(),
+                                String.format(
+                                        Locale.ROOT,
+                                        "%s, %.1f h, %s",
+                                        it.needle().words(),
+                                        it.effectiveHours(),
+                                        it.keptAt().isBlank() ? "lying about" : it.keptAt())))
+                        .toList(),
+                drawer.all(Packet.class).stream()
+                        .filter(it -> it.card().count() > 0
+                                && machine.machine()
+                                        .systems()
+                                        .contains(it.card().system()))
+                        .map(it -> new Choice(
+                                "packet:" + it.id(),
+                                it.card().words() + ", " + it.card().count() + " left"))
+                        .toList());
+    }
+
+    /**
+     * Records a change in one go: the old one out and put away, the new one in, the packet one fewer.
+     *
+     * @return the action by which the needles are put back as they were
+     * @throws BadInput if something will not do
+     */
+    @Transactional
+    public UUID change(Change it) {
+        UUID action = ids.get();
+        it.expectedOut()
+                .ifPresent(out ->
+                        book.takeOut(action, it.machineId(), it.place(), out, it.oldGoes(), it.where(), it.failed()));
+        if (it.parked().isPresent()) {
+            return book.putBackIn(
+                    action, it.machineId(), it.place(), it.parked().get());
+        }
+        Needle needle = it.packet()
+                .map(this::takeOne)
+                .or(it::other)
+                .orElseThrow(() ->
+                        new BadInput("from", "Say which needle went in: choose one of yours, or type its packet."));
+        String packet = it.packet().map(UUID::toString).orElse("");
+        return room.fit(action, it.machineId(), it.place(), needle, Optional.empty(), Optional.empty(), packet);
+    }
+
+    /** Takes an action back; a needle that came out of a packet goes back into it. */
+    @Transactional
+    public void undo(UUID action) {
+        Optional<Kept<Packet>> packet = room.packetOf(action).flatMap(it -> drawer.find(Packet.class, it));
+        room.undo(action);
+        packet.ifPresent(it -> drawer.change(
+                it.id(), it.revision(), it.card().withCount(it.card().count() + 1)));
+    }
+
+    private Needle takeOne(UUID packetId) {
+        Kept<Packet> packet = drawer.find(Packet.class, packetId)
+                .filter(it -> it.card().count() > 0)
+                .orElseThrow(() -> new BadInput("from", "That packet is empty or gone. Choose another."));
+        drawer.change(
+                packetId,
+                packet.revision(),
+                packet.card().withCount(packet.card().count() - 1));
+        return packet.card().needle();
+    }
+}

@@ -1,0 +1,108 @@
+package belonax.web.shared.room;
+
+import belonax.life.Sign;
+import belonax.life.Wear;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Works out what is true of a needle from its own events, leaving out those that were taken back. */
+@Component
+class Projection {
+    /** The note of a needle that went to the jar because it had failed. */
+    static final String FAILED = "failed";
+
+    private final EventRepository events;
+    private final NeedleRepository needles;
+
+    Projection(EventRepository events, NeedleRepository needles) {
+        this.events = events;
+        this.needles = needles;
+    }
+
+    /** What the events of one needle come to. */
+    record Facts(
+            NeedleState state,
+            String keptAt,
+            double effectiveHours,
+            double minutes,
+            boolean struck,
+            @Nullable Sign lastSign,
+            @Nullable Wear mainWear,
+            @Nullable String machineId,
+            @Nullable Instant firstAt,
+            @Nullable Instant lastAt,
+            boolean failed,
+            String missing) {}
+
+    /** Works a needle out anew and writes it down. */
+    void refresh(UUID needleId) {
+        needles.findById(needleId).ifPresent(it -> it.put(facts(events.ofNeedle(needleId))));
+    }
+
+    static Facts facts(List<Event> inOrder) {
+        NeedleState state = NeedleState.UNKNOWN;
+        String keptAt = "";
+        String missing = "";
+        String machineId = null;
+        Sign sign = null;
+        boolean struck = false;
+        boolean failed = false;
+        double hours = 0;
+        double minutes = 0;
+        Map<Wear, Double> byWear = new EnumMap<>(Wear.class);
+        for (Event it : inOrder) {
+            machineId = it.machineId().orElse(machineId);
+            switch (it.kind()) {
+                case NEEDLE_IN -> state = NeedleState.IN_MACHINE;
+                case NEEDLE_OUT -> state = state == NeedleState.BROKEN ? state : NeedleState.LOOSE;
+                case PARKED -> {
+                    state = NeedleState.PARKED;
+                    keptAt = it.note();
+                }
+                case JARRED -> {
+                    state = NeedleState.JARRED;
+                    failed = failed || it.note().equals(FAILED);
+                }
+                case PUT_BACK -> state = NeedleState.PUT_BACK;
+                case BROKE -> {
+                    state = NeedleState.BROKEN;
+                    failed = true;
+                    missing = it.note();
+                }
+                case PIECES_FOUND -> missing = "";
+                case STRUCK -> struck = true;
+                case SIGN -> sign = Sign.valueOf(it.note());
+                case SEWN -> {
+                    hours += it.effectiveHours();
+                    minutes += it.minutes();
+                    byWear.merge(it.wear(), it.effectiveHours(), Double::sum);
+                }
+                default -> {
+                    // Nothing else happens to a needle.
+                }
+            }
+        }
+        Wear main = byWear.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse(null);
+        return new Facts(
+                state,
+                keptAt,
+                hours,
+                minutes,
+                struck,
+                sign,
+                main,
+                machineId,
+                inOrder.isEmpty() ? null : inOrder.get(0).at(),
+                inOrder.isEmpty() ? null : inOrder.get(inOrder.size() - 1).at(),
+                failed,
+                missing);
+    }
+}

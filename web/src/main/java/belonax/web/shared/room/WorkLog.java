@@ -1,0 +1,162 @@
+package belonax.web.shared.room;
+
+import belonax.BadInput;
+import belonax.life.EffectiveHours;
+import belonax.life.Sign;
+import belonax.life.Wear;
+import belonax.web.shared.room.MachineNow.Fitted;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Counts the work of the needles in a machine, by entry or by a timer, and what is heard of them. */
+@Service
+public class WorkLog {
+    /** A timer that runs longer was forgotten: it is asked about, never counted blindly. */
+    private static final Duration FORGOTTEN = Duration.ofHours(3);
+
+    private static final Set<Wear> LINTY = Set.of(Wear.BATTING, Wear.SOFT_KNIT);
+
+    private final SewingRoom room;
+    private final MachineRepository machines;
+    private final EventRepository events;
+    private final NeedleRepository needles;
+    private final Projection projection;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    WorkLog(
+            SewingRoom room,
+            MachineRepository machines,
+            EventRepository events,
+            NeedleRepository needles,
+            Projection projection,
+            Clock clock,
+            Supplier<UUID> ids) {
+        this.room = room;
+        this.machines = machines;
+        this.events = events;
+        this.needles = needles;
+        this.projection = projection;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /** A timer that runs. */
+    public record Running(Instant since, double minutes, boolean isForgotten) {}
+
+    /**
+     * Records work done with every needle in the machine.
+     *
+     * @return the action, by which it can be taken back
+     * @throws BadInput if no needle is in the machine or the minutes make no sense
+     */
+    @Transactional
+    public UUID sewn(String machineId, double minutes, Wear wear) {
+        MachineEntity machine = machines.hold(machineId);
+        MachineNow now = room.find(machineId).orElseThrow();
+        BadInput.unless(
+                now.fitted().isPresent(),
+                "machine",
+                () -> "No needle is in " + now.machine().name() + ", as far as Belonax knows.");
+        UUID action = ids.get();
+        for (MachineNow.Place place : now.places()) {
+            place.fitted().ifPresent(it -> sewn(action, machineId, place.number(), it, minutes, wear));
+        }
+        machine.sewed(minutes, LINTY.contains(wear) ? minutes : 0);
+        return action;
+    }
+
+    /** Starts the timer; one that runs already goes on. */
+    @Transactional
+    public void startTimer(String machineId) {
+        machines.hold(machineId);
+        if (running(machineId).isEmpty()) {
+            events.save(Event.ofMachine(EventKind.TIMER_ON, ids.get(), now(), machineId, ""));
+        }
+    }
+
+    /**
+     * Stops the timer and counts its minutes.
+     *
+     * @return the action; empty when no timer ran, or too short to count
+     */
+    @Transactional
+    public Optional<UUID> stopTimer(String machineId, Wear wear, Optional<Double> minutesInstead) {
+        Optional<Running> running = running(machineId);
+        if (running.isEmpty()) {
+            return Optional.empty();
+        }
+        events.save(Event.ofMachine(EventKind.TIMER_OFF, ids.get(), now(), machineId, ""));
+        double minutes = minutesInstead.orElse(running.get().minutes());
+        return minutes < 0.1 ? Optional.empty() : Optional.of(sewn(machineId, minutes, wear));
+    }
+
+    /** Returns the timer of a machine, if it runs. */
+    @Transactional(readOnly = true)
+    public Optional<Running> running(String machineId) {
+        Optional<Event> on = newest(machineId, EventKind.TIMER_ON);
+        Optional<Event> off = newest(machineId, EventKind.TIMER_OFF);
+        return on.filter(it -> off.isEmpty() || off.get().seq() < it.seq()).map(it -> {
+            Duration time = Duration.between(it.at(), clock.instant());
+            return new Running(it.at(), time.toSeconds() / 60.0, time.compareTo(FORGOTTEN) > 0);
+        });
+    }
+
+    /** Records what was heard, felt or seen of the needle in a place. */
+    @Transactional
+    public UUID sign(String machineId, int place, Sign sign) {
+        return ofFitted(machineId, place, EventKind.SIGN, sign.name());
+    }
+
+    /** Records that the needle in a place struck something or was bent. */
+    @Transactional
+    public UUID struck(String machineId, int place) {
+        return ofFitted(machineId, place, EventKind.STRUCK, "");
+    }
+
+    static double linty(Event sewn) {
+        return LINTY.contains(sewn.wear()) ? sewn.minutes() : 0;
+    }
+
+    private void sewn(UUID action, String machineId, int place, Fitted fitted, double minutes, Wear wear) {
+        boolean coated =
+                needles.findById(fitted.needleId()).map(NeedleEntity::isCoated).orElse(false);
+        double hours = EffectiveHours.of(minutes, wear, coated).value();
+        events.save(Event.sewn(action, now(), machineId, place, fitted.needleId(), hours, minutes, wear));
+        projection.refresh(fitted.needleId());
+    }
+
+    private UUID ofFitted(String machineId, int place, EventKind kind, String note) {
+        machines.hold(machineId);
+        UUID needle = room.find(machineId).stream()
+                .flatMap(it -> it.places().stream())
+                .filter(it -> it.number() == place)
+                .flatMap(it -> it.fitted().stream())
+                .map(Fitted::needleId)
+                .findFirst()
+                .orElseThrow(() -> new BadInput("place", "No needle is in that place, as far as Belonax knows."));
+        UUID action = ids.get();
+        events.save(Event.ofNeedle(kind, action, now(), machineId, needle, note));
+        projection.refresh(needle);
+        return action;
+    }
+
+    private Optional<Event> newest(String machineId, EventKind kind) {
+        List<Event> found = events.newestOfMachine(machineId, kind, Limit.of(1));
+        return found.stream().findFirst();
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+}
