@@ -116,6 +116,7 @@ class MatchJourneyTest extends RunningBelonax {
 
         assertThat(strip()).containsText("Left needle");
         assertThat(strip()).containsText("Right needle");
+        page.navigate(address("/match"));
         assertThat(page.locator(".answer")).containsText("HAx1SP");
         assertThat(page.getByText("right needle").last()).isVisible();
     }

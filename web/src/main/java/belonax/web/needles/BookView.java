@@ -136,8 +136,8 @@ record BookView(
     private static String end(NeedleRecord it) {
         return switch (it.state()) {
             case BROKEN -> "broke";
-            case JARRED -> it.failed() ? "retired on signs" : "retired sound";
-            case IN_MACHINE -> "in the machine";
+            case JARRED -> it.failed() ? "failed" : "sound";
+            case IN_MACHINE -> "in use";
             case PARKED -> "parked";
             default -> "out";
         };

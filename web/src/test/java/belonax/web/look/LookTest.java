@@ -28,8 +28,16 @@ import org.junit.jupiter.api.Test;
  */
 class LookTest extends RunningBelonax {
     private static final Map<String, String> PAGES = pages();
-    private static final List<String> DARK =
-            List.of("match", "match-conflict", "drawer", "drawer-packet", "drawer-clearance", "settings");
+    private static final List<String> DARK = List.of(
+            "match",
+            "match-conflict",
+            "drawer",
+            "drawer-packet",
+            "drawer-clearance",
+            "settings",
+            "bench",
+            "needles",
+            "fit");
     private static final String EYES = eyes();
     private static final Path PICTURES = Path.of("../target/look");
 
@@ -51,6 +59,13 @@ class LookTest extends RunningBelonax {
 
     private static Map<String, String> pages() {
         Map<String, String> pages = new LinkedHashMap<>();
+        pages.put("bench", "/bench");
+        pages.put("bench-not-ready", "/bench?cloth=swim-knit");
+        pages.put("fit", "/fit?step=6");
+        pages.put("fit-end", "/fit?step=11");
+        pages.put("fit-broken", "/fit/broken");
+        pages.put("needles", "/needles");
+        pages.put("needles-log", "/needles/log");
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
         pages.put("match-conflict", "/match?cloth=denim-mid&number=80&purpose=TOPSTITCH&machine=badger");
         pages.put("match-twin", "/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron");

@@ -1,0 +1,232 @@
+package belonax.web.bench;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.NeedleBook;
+import belonax.web.shared.room.NeedleState;
+import belonax.web.shared.room.SewingRoom;
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import java.util.UUID;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Bench, Fit and Needle book as forms and pages. */
+@SpringBootTest
+@AutoConfigureMockMvc
+@ActiveProfiles({"test", "demo"})
+@Transactional
+class BenchPagesTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private SewingRoom room;
+
+    @Autowired
+    private NeedleBook book;
+
+    @Autowired
+    private DrawerStore drawer;
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', textBlock = """
+            /bench                              | Ready to sew
+            /bench                              | Worked-out wear retires a needle at 8 hours; it has 2.6, about 5.4 left.
+            /bench                              | Brush, do not blow
+            /bench?cloth=swim-knit              | Not with this needle
+            /bench?cloth=canvas&layers=x        | Layers are counted whole
+            /fit?step=1                         | Turn the wheel towards you until the needle stands at its highest
+            /fit?step=6                         | Flat to the back
+            /fit?step=9                         | If the threader reaches the eye
+            /fit?step=11                        | Out: Universal 80/12
+            /fit/broken                         | Stop. Power off.
+            /needles                            | felt card, row 1
+            /needles                            | 2 failures seen: still the guide
+            /needles/log                        | Serviced
+            /settings                           | When a needle is changed
+            """)
+    void a_page_answers(String path, String says) throws Exception {
+        mvc.perform(get(path)).andExpect(content().string(containsString(says)));
+    }
+
+    @Test
+    void another_machine_words_its_steps_its_own_way() throws Exception {
+        mvc.perform(get("/fit?step=6").cookie(new jakarta.servlet.http.Cookie("belonax-machine", "old-tin")))
+                .andExpect(content().string(containsString("Flat to the left")));
+        mvc.perform(get("/bench").cookie(new jakarta.servlet.http.Cookie("belonax-machine", "sparrow")))
+                .andExpect(content().string(containsString("Nobody knows of a service.")));
+    }
+
+    @Test
+    void leaving_and_coming_back_goes_on_at_the_same_step() throws Exception {
+        mvc.perform(get("/fit").cookie(new jakarta.servlet.http.Cookie("belonax-fit", "heron.7")))
+                .andExpect(content().string(containsString("Step 7 of 10")));
+        mvc.perform(get("/fit").cookie(new jakarta.servlet.http.Cookie("belonax-fit", "badger.7")))
+                .andExpect(content().string(containsString("Step 1 of 10")));
+        mvc.perform(get("/fit?step=4")).andExpect(header().string("Set-Cookie", containsString("belonax-fit=heron.4")));
+    }
+
+    @Test
+    void a_change_out_of_a_packet_counts_the_stock_down_and_undo_puts_it_back() throws Exception {
+        var packet = drawer.all(Packet.class).stream()
+                .filter(it -> it.card().words().equals("stretch 75/11"))
+                .findFirst()
+                .orElseThrow();
+        MachineNow before = room.find("heron").orElseThrow();
+
+        String to = form(
+                "/fit",
+                "place=0&expected=" + before.fitted().orElseThrow().needleId() + "&from=packet:" + packet.id()
+                        + "&goes=PARK&where=felt+card,+row+2");
+
+        Assertions.assertThat(drawer.find(Packet.class, packet.id())
+                        .orElseThrow()
+                        .card()
+                        .count())
+                .isEqualTo(2);
+        mvc.perform(get("/bench")).andExpect(content().string(containsString("Stretch 75/11")));
+        mvc.perform(get("/needles")).andExpect(content().string(containsString("felt card, row 2")));
+        form("/bench/undo", "change=" + to.substring(to.indexOf("done=") + 5));
+        Assertions.assertThat(room.find("heron").orElseThrow()).isEqualTo(before);
+        Assertions.assertThat(drawer.find(Packet.class, packet.id())
+                        .orElseThrow()
+                        .card()
+                        .count())
+                .isEqualTo(3);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', textBlock = """
+            from=&label=&goes=JAR                   | Say which needle went in
+            from=&label=thimble&goes=JAR            | Nothing of a needle can be read in that
+            from=&label=stretch&goes=JAR            | Add the size
+            from=&label=stretch+75&goes=PARK&where= | Name the place where you park it
+            from=&label=DBx1+90/14&goes=JAR         | does not list 287 WH
+            """)
+    void a_change_that_will_not_do_is_told_and_nothing_is_recorded(String typed, String says) throws Exception {
+        MachineNow before = room.find("heron").orElseThrow();
+
+        mvc.perform(post("/fit")
+                        .with(csrf())
+                        .contentType("application/x-www-form-urlencoded")
+                        .content("place=0&expected="
+                                + before.fitted().orElseThrow().needleId() + "&" + typed))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(content().string(containsString(says)));
+    }
+
+    @Test
+    void two_tabs_end_in_one_truth_and_a_plain_sentence() throws Exception {
+        String seen = "place=0&expected="
+                + room.find("heron").orElseThrow().fitted().orElseThrow().needleId();
+        form("/fit", seen + "&label=stretch+75&goes=JAR");
+
+        String to = form("/fit", seen + "&label=jeans+90&goes=JAR");
+
+        Assertions.assertThat(to).contains("notice=");
+        Assertions.assertThat(to).contains("another+window").as(to);
+        Assertions.assertThat(room.find("heron")
+                        .orElseThrow()
+                        .fitted()
+                        .orElseThrow()
+                        .needle()
+                        .needle()
+                        .words())
+                .isEqualTo("stretch 75/11");
+    }
+
+    @Test
+    void work_signs_and_care_are_recorded_from_the_bench() throws Exception {
+        form("/bench/sewn", "machine=heron&minutes=30&wear=ORDINARY");
+        form("/bench/sewn", "machine=heron&metres=10&stitch=2.5&wear=ORDINARY");
+        form("/bench/sewn", "machine=heron&counter=true&wear=ORDINARY");
+        form("/bench/timer", "machine=heron&press=start");
+        mvc.perform(get("/bench")).andExpect(content().string(containsString("sewing, 0 min")));
+        form("/bench/timer", "machine=heron&press=stop&wear=ORDINARY&minutesInstead=12");
+        form("/bench/care", "machine=heron&kind=CLEAN&press=done");
+        mvc.perform(get("/bench")).andExpect(content().string(containsString("Nothing is due on this machine.")));
+        form("/bench/sign", "machine=heron&sign=THUMP");
+        mvc.perform(get("/bench")).andExpect(content().string(containsString("Change the needle first")));
+        Assertions.assertThat(form("/bench/sewn", "machine=heron&minutes=long")).contains("notice=");
+        Assertions.assertThat(form("/bench/sign", "machine=heron&sign=SNEEZE")).contains("notice=refused");
+    }
+
+    @Test
+    void a_broken_needle_is_recorded_found_and_followed_by_what_to_do() throws Exception {
+        UUID needle = room.find("badger").orElseThrow().fitted().orElseThrow().needleId();
+
+        form("/fit/broken", "machine=badger&place=0&needle=" + needle + "&found=butt&found=blade");
+
+        mvc.perform(get("/needles")).andExpect(content().string(containsString("Jeans 100/16: tip")));
+        form("/needles/found", "needle=" + needle);
+        mvc.perform(get("/needles")).andExpect(content().string(not(containsString("Pieces still missing"))));
+        mvc.perform(get("/bench").cookie(new jakarta.servlet.http.Cookie("belonax-machine", "badger")))
+                .andExpect(content().string(containsString("Not ready: no needle in the machine")));
+    }
+
+    @Test
+    void parked_needles_are_put_back_or_thrown_out_with_one_press() throws Exception {
+        UUID parked = book.in(NeedleState.PARKED, 1).get(0).id();
+
+        form("/needles/back", "needle=" + parked + "&machine=heron");
+
+        Assertions.assertThat(
+                        room.find("heron").orElseThrow().fitted().orElseThrow().needleId())
+                .isEqualTo(parked);
+        mvc.perform(get("/needles")).andExpect(content().string(containsString("Out, and nobody said where")));
+        UUID loose = book.in(NeedleState.LOOSE, 1).get(0).id();
+        Assertions.assertThat(form("/needles/put", "needle=" + loose + "&goes=PARK&where="))
+                .contains("notice=where");
+        form("/needles/put", "needle=" + loose + "&goes=JAR");
+        Assertions.assertThat(form("/needles/put", "needle=" + loose + "&goes=JAR"))
+                .contains("notice=");
+    }
+
+    @Test
+    void what_is_due_goes_into_any_calendar() throws Exception {
+        String file = mvc.perform(get("/bench/due.ics"))
+                .andExpect(header().string("Content-Type", "text/calendar;charset=UTF-8"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+
+        ICalendar calendar = Biweekly.parse(file).first();
+        Assertions.assertThat(calendar.getEvents())
+                .extracting(it -> it.getSummary().getValue())
+                .contains("Heron: Clean the bobbin area and under the plate");
+        Assertions.assertThat(calendar.getEvents())
+                .allMatch(it -> it.getUid().getValue().endsWith("@belonax"));
+    }
+
+    private String form(String path, String typed) throws Exception {
+        return String.valueOf(mvc.perform(post(path)
+                        .with(csrf())
+                        .contentType("application/x-www-form-urlencoded")
+                        .content(typed))
+                .andExpect(status().is3xxRedirection())
+                .andExpect(redirectedUrlPattern("/**"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+    }
+}
