@@ -91,7 +91,7 @@ record PassageView(
         }
         double from = it.offCentreMm() - reach - it.bodyMm() / 2 - NeedleTravel.MARGIN_MM;
         return new PassageView(
-                headline(it, clearance, units),
+                headline(clearance, units),
                 units.say(clearance.advice()),
                 strikes,
                 new Span(px(-it.plateSlotMm() / 2), it.plateSlotMm() * PX_PER_MM),
@@ -103,7 +103,7 @@ record PassageView(
                 units == Units.METRIC ? 2 * PX_PER_MM : 2.54 * PX_PER_MM);
     }
 
-    private static String headline(Passage it, Clearance clearance, Units units) {
+    private static String headline(Clearance clearance, Units units) {
         if (!clearance.hasRoom()) {
             return "It would strike: do not sew with it";
         }

@@ -55,7 +55,12 @@ class CsvTableTest {
 
     @Test
     void every_row_that_will_not_do_is_named_and_none_is_taken() {
-        String csv = "system,type,nm,count\n130/705 H,STRETCH,75,5\n130/705 H,STRETCH,81,5\n130/705 H,SPOON,80,x\n";
+        String csv = """
+                system,type,nm,count
+                130/705 H,STRETCH,75,5
+                130/705 H,STRETCH,81,5
+                130/705 H,SPOON,80,x
+                """;
 
         assertThatThrownBy(() -> CsvTables.packets().read(bytes(csv), Units.METRIC))
                 .isInstanceOf(BadInput.class)
@@ -67,8 +72,11 @@ class CsvTableTest {
 
     @Test
     void a_packet_is_told_by_the_trades_names() {
-        String csv = "\uFEFFsystem,type,nm,spacing_mm,point,count,coated,note\nHAx1SP,STRETCH,90,,,8,true,Sparrow\n"
-                + "130/705 H,TWIN,75,4.0,STRETCH,2,,\n";
+        String csv = "\uFEFF" + """
+                system,type,nm,spacing_mm,point,count,coated,note
+                HAx1SP,STRETCH,90,,,8,true,Sparrow
+                130/705 H,TWIN,75,4.0,STRETCH,2,,
+                """;
 
         assertThat(CsvTables.packets().read(bytes(csv), Units.METRIC))
                 .extracting(Packet::words)

@@ -17,6 +17,7 @@ import belonax.web.shared.drawer.Packet;
 import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.drawer.Swatch;
 import belonax.web.shared.room.SewingRoom;
+import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -164,7 +165,7 @@ class DrawerPagesTest {
     @Test
     void a_swatch_is_kept_with_its_picture_and_one_that_is_none_is_refused() throws Exception {
         MockMultipartFile notAPicture =
-                new MockMultipartFile("picture", "x.png", "image/png", "<svg/>".getBytes("UTF-8"));
+                new MockMultipartFile("picture", "x.png", "image/png", "<svg/>".getBytes(StandardCharsets.UTF_8));
         int before = drawer.all(Swatch.class).size();
 
         mvc.perform(multipart("/drawer/swatch")
@@ -247,7 +248,7 @@ class DrawerPagesTest {
 
         Assertions.assertThat(file.length).isGreaterThan(200);
         if (type.endsWith("pdf")) {
-            Assertions.assertThat(new String(file, 0, 5, java.nio.charset.StandardCharsets.US_ASCII))
+            Assertions.assertThat(new String(file, 0, 5, StandardCharsets.US_ASCII))
                     .isEqualTo("%PDF-");
         }
     }

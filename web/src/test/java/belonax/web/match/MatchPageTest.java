@@ -12,6 +12,7 @@ import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
 import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.room.SewingRoom;
+import belonax.web.shared.room.WorkLog;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -35,7 +36,12 @@ class MatchPageTest {
     private SewingRoom room;
 
     @MockitoBean
+    @SuppressWarnings("UnusedVariable") // An empty drawer.
     private DrawerStore drawer;
+
+    @MockitoBean
+    @SuppressWarnings("UnusedVariable") // No timer runs.
+    private WorkLog work;
 
     @BeforeEach
     void anEmptyRoom() {

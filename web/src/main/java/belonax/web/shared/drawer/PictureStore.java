@@ -44,15 +44,15 @@ public class PictureStore {
     }
 
     /** A picture drawn anew. */
-    public record Picture(byte[] jpeg) {
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Picture it && java.util.Arrays.equals(jpeg, it.jpeg);
+    public static final class Picture {
+        private final byte[] jpeg;
+
+        Picture(byte[] jpeg) {
+            this.jpeg = jpeg;
         }
 
-        @Override
-        public int hashCode() {
-            return java.util.Arrays.hashCode(jpeg);
+        public byte[] jpeg() {
+            return jpeg.clone();
         }
     }
 

@@ -80,7 +80,9 @@ public record WholeNeedle(
 
     /** The core has the butt at the top; lying, x becomes the way down and y the way across. */
     private static Slot turned(Slot slot, double middleMm) {
-        return new Slot(slot.yMm(), slot.xMm() + middleMm, slot.heightMm(), slot.widthMm());
+        double along = slot.heightMm();
+        double across = slot.widthMm();
+        return new Slot(slot.yMm(), slot.xMm() + middleMm, along, across);
     }
 
     private static String path(List<Place> outline, double middleMm) {
