@@ -8,6 +8,8 @@ import belonax.cloth.Stack;
 import belonax.cloth.Stretch;
 import belonax.cloth.SwatchWeight;
 import belonax.hazard.Job;
+import belonax.life.EffectiveHours;
+import belonax.life.Wear;
 import belonax.match.Clearance;
 import belonax.needle.LooseNeedle;
 import belonax.needle.Needle;
@@ -60,6 +62,7 @@ class CraftGuideTest {
             case "loose" -> loose(of);
             case "weigh" -> weigh(of);
             case "stretch" -> stretch(of);
+            case "hours" -> hours(of);
             default -> "the test does not know how to work out " + what;
         };
 
@@ -115,6 +118,15 @@ class CraftGuideTest {
                 Double.parseDouble(part[2]),
                 Double.parseDouble(part[3]));
         return String.format(Locale.ROOT, "%.1f in %.1f to %.1f", weight.gsm(), weight.low(), weight.high());
+    }
+
+    private static String hours(String words) {
+        String[] part = words.split(" min, |, ");
+        return String.format(
+                Locale.ROOT,
+                "%.2f",
+                EffectiveHours.of(Double.parseDouble(part[0]), Wear.valueOf(part[1]), part[2].equals("coated"))
+                        .value());
     }
 
     private static String stretch(String words) {

@@ -7,8 +7,10 @@ import belonax.life.Retirement.When;
 import belonax.life.RetirementSchool;
 import belonax.life.Wear;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 
@@ -47,11 +49,11 @@ public final class LifeStudy {
     }
 
     /** A room's truth. */
-    private record Room(double scale, double shape, double[] costOf) {
+    private record Room(double scale, double shape, Map<Wear, Double> costOf) {
         static Room random(RandomGenerator random) {
-            double[] cost = new double[Wear.values().length];
+            Map<Wear, Double> cost = new EnumMap<>(Wear.class);
             for (Wear it : Wear.values()) {
-                cost[it.ordinal()] = it.factor() * Math.exp(0.25 * random.nextGaussian());
+                cost.put(it, it.factor() * Math.exp(0.25 * random.nextGaussian()));
             }
             return new Room(
                     GUIDE_SCALE * Math.exp(0.35 * random.nextGaussian()), 1.5 + 1.5 * random.nextDouble(), cost);
@@ -129,7 +131,7 @@ public final class LifeStudy {
             for (double minutes = 0; minutes < projectMinutes && clock < HOURS; minutes += STEP_MINUTES) {
                 double step = STEP_MINUTES / 60;
                 clock += step;
-                truth += step * room.costOf()[wear.ordinal()];
+                truth += step * room.costOf().getOrDefault(wear, 1.0);
                 needle = needle.worn(needle.effectiveHours() + step * wear.factor(), needle.clockHours() + step);
                 if (truth >= life) {
                     tally.failures++;

@@ -60,7 +60,6 @@ class LookTest extends RunningBelonax {
     private static Map<String, String> pages() {
         Map<String, String> pages = new LinkedHashMap<>();
         pages.put("bench", "/bench");
-        pages.put("bench-not-ready", "/bench?cloth=swim-knit");
         pages.put("fit", "/fit?step=6");
         pages.put("fit-end", "/fit?step=11");
         pages.put("fit-broken", "/fit/broken");
@@ -69,7 +68,6 @@ class LookTest extends RunningBelonax {
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
         pages.put("match-conflict", "/match?cloth=denim-mid&number=80&purpose=TOPSTITCH&machine=badger");
         pages.put("match-twin", "/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron");
-        pages.put("match-overlocker", "/match?cloth=sweatshirt-knit&machine=sparrow");
         pages.put("match-refused", "/match?cloth=poplin&layers=none&machine=heron");
         pages.put("match-strikes", "/match?cloth=poplin&width=4&machine=old-tin");
         pages.put("drawer", "/drawer");

@@ -75,7 +75,7 @@ class PowerCutTest {
                     confirmed.add(UUID.fromString(line));
                 }
                 if (confirmed.size() == lines) {
-                    writer.destroyForcibly();
+                    writer.toHandle().destroyForcibly(); // The process itself would close its output at once, too.
                 }
                 line = out.readLine();
             }
