@@ -1,6 +1,5 @@
 package belonax.web.drawer;
 
-import belonax.BadInput;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.drawer.DrawerStore;
@@ -10,7 +9,6 @@ import belonax.web.shared.drawer.WoundBobbin;
 import belonax.web.shared.form.Choice;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.settings.Units;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -18,7 +16,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -63,17 +60,9 @@ class BobbinPage {
             HttpServletResponse response,
             Model model) {
         Entries entries = new Entries(typed);
-        try {
-            return "redirect:/drawer?done=" + change(id, entries);
-        } catch (ChangedMeanwhile changed) {
-            return "redirect:/drawer?notice=changed";
-        } catch (BadInput refused) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            show(entries.shown(), request, model);
-            id.ifPresent(it -> model.addAttribute("id", it));
-            FormPage.refuse(model, refused);
-            return "drawer/bobbin";
-        }
+        id.ifPresent(it -> model.addAttribute("id", it));
+        return new Again("drawer/bobbin", response, model, it -> show(it.shown(), request, model))
+                .or(entries, () -> change(id, entries));
     }
 
     private UUID change(Optional<UUID> id, Entries entries) {

@@ -1,13 +1,11 @@
 package belonax.web.drawer;
 
-import belonax.BadInput;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.room.MachineCard;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.MachineShelf;
@@ -17,7 +15,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -68,17 +65,9 @@ class MachinePage {
             HttpServletResponse response,
             Model model) {
         Entries entries = new Entries(typed);
-        try {
-            return "redirect:/drawer?done=" + change(id, entries);
-        } catch (ChangedMeanwhile changed) {
-            return "redirect:/drawer?notice=changed";
-        } catch (BadInput refused) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            show(MachineForm.typed(entries), request, model);
-            id.ifPresent(it -> model.addAttribute("id", it));
-            FormPage.refuse(model, refused);
-            return "drawer/machine";
-        }
+        id.ifPresent(it -> model.addAttribute("id", it));
+        return new Again("drawer/machine", response, model, it -> show(MachineForm.typed(it), request, model))
+                .or(entries, () -> change(id, entries));
     }
 
     private UUID change(Optional<String> id, Entries entries) {

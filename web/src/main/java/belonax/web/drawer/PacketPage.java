@@ -12,7 +12,6 @@ import belonax.web.shared.drawer.Packet;
 import belonax.web.shared.form.Choice;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.room.ChangedMeanwhile;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -67,12 +66,8 @@ class PacketPage {
             HttpServletResponse response,
             Model model) {
         Entries entries = new Entries(typed);
-        try {
-            return "redirect:/drawer?done="
-                    + drawer.add(PacketForm.packet(entries)).change();
-        } catch (BadInput refused) {
-            return refused(refused, entries, "drawer/packet", request, response, model);
-        }
+        return new Again("drawer/packet", response, model, it -> show(it.shown(), request, model))
+                .or(entries, () -> drawer.add(PacketForm.packet(entries)).change());
     }
 
     @GetMapping("/drawer/packet/{id}")
@@ -94,32 +89,15 @@ class PacketPage {
             HttpServletResponse response,
             Model model) {
         Entries entries = new Entries(typed);
-        try {
-            int revision = entries.whole("revision", "Open the page again.");
-            UUID change = entries.has("remove")
-                    ? drawer.remove(id, revision).change()
-                    : drawer.change(id, revision, PacketForm.packet(entries)).change();
-            return "redirect:/drawer?done=" + change;
-        } catch (ChangedMeanwhile changed) {
-            return "redirect:/drawer?notice=changed";
-        } catch (BadInput refused) {
-            model.addAttribute("id", id);
-            return refused(refused, entries, "drawer/packet-edit", request, response, model);
-        }
-    }
-
-    private String refused(
-            BadInput refused,
-            Entries entries,
-            String page,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        show(entries.shown(), request, model);
-        model.addAttribute("keeping", true);
-        FormPage.refuse(model, refused);
-        return page;
+        model.addAttribute("id", id);
+        return new Again("drawer/packet-edit", response, model, it -> show(it.shown(), request, model))
+                .or(entries, () -> {
+                    int revision = entries.whole("revision", "Open the page again.");
+                    return entries.has("remove")
+                            ? drawer.remove(id, revision).change()
+                            : drawer.change(id, revision, PacketForm.packet(entries))
+                                    .change();
+                });
     }
 
     private void show(Map<String, String> typed, HttpServletRequest request, Model model) {

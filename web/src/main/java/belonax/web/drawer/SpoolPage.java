@@ -70,13 +70,11 @@ class SpoolPage {
             HttpServletResponse response,
             Model model) {
         Entries entries = new Entries(typed);
-        try {
-            return "redirect:/drawer?done="
-                    + drawer.add(SpoolForm.spool(entries, units(), Optional.empty()))
-                            .change();
-        } catch (BadInput refused) {
-            return refused(refused, entries, "drawer/spool", request, response, model);
-        }
+        return new Again("drawer/spool", response, model, it -> show(it.shown(), request, model))
+                .or(
+                        entries,
+                        () -> drawer.add(SpoolForm.spool(entries, units(), Optional.empty()))
+                                .change());
     }
 
     @GetMapping("/drawer/spool/{id}")
@@ -102,19 +100,15 @@ class SpoolPage {
         if (kept.isEmpty()) {
             return "redirect:/drawer?notice=gone";
         }
-        try {
-            int revision = entries.whole("revision", "Open the page again.");
-            UUID change = entries.has("remove")
-                    ? drawer.remove(id, revision).change()
-                    : drawer.change(id, revision, SpoolForm.spool(entries, units(), kept.map(Kept::card)))
-                            .change();
-            return "redirect:/drawer?done=" + change;
-        } catch (ChangedMeanwhile changed) {
-            return "redirect:/drawer?notice=changed";
-        } catch (BadInput refused) {
-            showKept(kept.get(), model);
-            return refused(refused, entries, "drawer/spool-edit", request, response, model);
-        }
+        showKept(kept.get(), model);
+        return new Again("drawer/spool-edit", response, model, it -> show(it.shown(), request, model))
+                .or(entries, () -> {
+                    int revision = entries.whole("revision", "Open the page again.");
+                    return entries.has("remove")
+                            ? drawer.remove(id, revision).change()
+                            : drawer.change(id, revision, SpoolForm.spool(entries, units(), kept.map(Kept::card)))
+                                    .change();
+                });
     }
 
     /** The snap test's result, kept with the spool and dated. */
@@ -131,20 +125,6 @@ class SpoolPage {
         } catch (ChangedMeanwhile changed) {
             return "redirect:/drawer?notice=changed";
         }
-    }
-
-    private String refused(
-            BadInput refused,
-            Entries entries,
-            String page,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        show(entries.shown(), request, model);
-        model.addAttribute("keeping", true);
-        FormPage.refuse(model, refused);
-        return page;
     }
 
     private void show(Map<String, String> typed, HttpServletRequest request, Model model) {

@@ -12,7 +12,6 @@ import belonax.web.shared.drawer.PictureStore;
 import belonax.web.shared.drawer.Swatch;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.settings.Units;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -92,15 +91,8 @@ class SwatchPage {
             HttpServletResponse response,
             Model model) {
         Entries entries = new Entries(typed);
-        try {
-            Swatch swatch = SwatchForm.swatch(entries, units(), false);
-            Optional<PictureStore.Picture> shown = picture.flatMap(pictures::read);
-            DrawerStore.Done done = drawer.add(swatch.withPicture(shown.isPresent()));
-            shown.ifPresent(it -> pictures.keep(done.card(), it));
-            return "redirect:/drawer?done=" + done.change();
-        } catch (BadInput refused) {
-            return refused(refused, entries, "drawer/swatch", request, response, model);
-        }
+        return new Again("drawer/swatch", response, model, it -> show(it.shown(), request, model))
+                .or(entries, () -> add(entries, picture));
     }
 
     @GetMapping("/drawer/swatch/{id}")
@@ -127,14 +119,9 @@ class SwatchPage {
         if (kept.isEmpty()) {
             return "redirect:/drawer?notice=gone";
         }
-        try {
-            return "redirect:/drawer?done=" + change(kept.get(), entries, picture);
-        } catch (ChangedMeanwhile changed) {
-            return "redirect:/drawer?notice=changed";
-        } catch (BadInput refused) {
-            showKept(kept.get(), model);
-            return refused(refused, entries, "drawer/swatch-edit", request, response, model);
-        }
+        showKept(kept.get(), model);
+        return new Again("drawer/swatch-edit", response, model, it -> show(it.shown(), request, model))
+                .or(entries, () -> change(kept.get(), entries, picture));
     }
 
     /** The picture of a swatch, as it was re-encoded. */
@@ -148,6 +135,14 @@ class SwatchPage {
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
+    private UUID add(Entries entries, Optional<MultipartFile> picture) {
+        Swatch swatch = SwatchForm.swatch(entries, units(), false);
+        Optional<PictureStore.Picture> shown = picture.flatMap(pictures::read);
+        DrawerStore.Done done = drawer.add(swatch.withPicture(shown.isPresent()));
+        shown.ifPresent(it -> pictures.keep(done.card(), it));
+        return done.change();
+    }
+
     private UUID change(Kept<Swatch> kept, Entries entries, Optional<MultipartFile> picture) {
         int revision = entries.whole("revision", "Open the page again.");
         if (entries.has("remove")) {
@@ -159,20 +154,6 @@ class SwatchPage {
                 .change();
         shown.ifPresent(it -> pictures.keep(kept.id(), it));
         return change;
-    }
-
-    private String refused(
-            BadInput refused,
-            Entries entries,
-            String page,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        show(entries.shown(), request, model);
-        model.addAttribute("keeping", true);
-        FormPage.refuse(model, refused);
-        return page;
     }
 
     private void show(Map<String, String> typed, HttpServletRequest request, Model model) {
