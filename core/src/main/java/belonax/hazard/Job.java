@@ -6,6 +6,7 @@ import belonax.cloth.Density;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
+import belonax.machine.Machine;
 import belonax.machine.MotorPower;
 import belonax.machine.Plate;
 import belonax.needle.Needle;
@@ -39,6 +40,7 @@ public final class Job {
     private final int crossingLayers;
     private final SizeSchool school;
     private final List<NeedleSystem> systems;
+    private final List<BrokenBefore> brokenBefore;
 
     private final double resistingGsm;
     private final double threadDiameterMm;
@@ -72,6 +74,7 @@ public final class Job {
         crossingLayers = it.crossingLayers == 0 ? stack.layers() : it.crossingLayers;
         school = it.school;
         systems = it.systems;
+        brokenBefore = it.brokenBefore;
         knit = stack.any(cloth -> cloth.structure() == Structure.KNIT);
         hide = stack.has(Structure.HIDE);
         film = stack.has(Structure.FILM);
@@ -147,6 +150,17 @@ public final class Job {
 
     public SizeSchool school() {
         return school;
+    }
+
+    /** Returns how many needles like this one broke on this very cloth and machine before. */
+    long brokenLike(Needle needle) {
+        return brokenBefore.stream()
+                .filter(it -> it.tellsOf(needle, stack.layers()))
+                .count();
+    }
+
+    boolean hasBrokenBefore() {
+        return !brokenBefore.isEmpty();
     }
 
     /** Returns the needle systems that the machine lists, the usual one first. */
@@ -315,6 +329,7 @@ public final class Job {
         private int crossingLayers;
         private SizeSchool school = SizeSchool.INTERSECT;
         private List<NeedleSystem> systems = List.of(NeedleSystem.H_130_705);
+        private List<BrokenBefore> brokenBefore = List.of();
 
         private Builder(Stack stack, SewingThread thread) {
             this.stack = stack;
@@ -323,6 +338,21 @@ public final class Job {
 
         public Builder purpose(Purpose value) {
             purpose = value;
+            return this;
+        }
+
+        /** Takes from a machine what it lists, pierces and lets through. */
+        public Builder on(Machine machine) {
+            systems(machine.systems())
+                    .power(machine.power())
+                    .plate(machine.passage())
+                    .twinsAllowed(machine.takesTwins());
+            return machine.passage() == Plate.ZIGZAG ? slotMm(machine.slotMm()) : this;
+        }
+
+        /** Tells which needles broke on this very cloth and machine before. */
+        public Builder brokenBefore(List<BrokenBefore> value) {
+            brokenBefore = List.copyOf(value);
             return this;
         }
 

@@ -22,6 +22,8 @@ final class MachineRules {
     private static final double WING_MM = 3.0;
 
     private static final double LABOURS_FROM_GSM = 700;
+    /** One break tells of more than bad luck; a third tells little that the second did not. */
+    private static final double BROKE_BEFORE = 1.6;
 
     private MachineRules() {}
 
@@ -72,6 +74,13 @@ final class MachineRules {
                             "It needs a slot %.1f mm wide and the narrower of plate and foot is %.1f mm: it would strike.",
                             travelMm(job, it.needle()),
                             job.slotMm().orElse(0))),
+            moves(BREAK, (job, it) -> BROKE_BEFORE * Math.min(2, job.brokenLike(it.needle())))
+                    .when(Job::hasBrokenBefore)
+                    .of(Part.NEEDLE_SIZE)
+                    .atBest(Verdict.CAN_PASS)
+                    .because(
+                            "A needle like this one, or a thicker one, broke on this cloth here before: go up a size or take"
+                                    + " fewer layers."),
             raises(BREAK, 2.0)
                     .when(job -> !job.twinsAllowed())
                     .withKind(it -> it.type().isMultiple())

@@ -117,6 +117,9 @@ class HazardModelTest {
         threads().forEach(it -> jobs.add(job("rib", it).build()));
         jobs.add(job("canvas", usual).power(MotorPower.LIGHT).crossingLayers(8).build());
         jobs.add(job("canvas", usual).power(MotorPower.STRONG).build());
+        jobs.add(job("canvas", usual)
+                .brokenBefore(List.of(new BrokenBefore(UNIVERSAL_80, 1)))
+                .build());
         jobs.add(job("poplin", usual).plate(Plate.STRAIGHT).stitchWidthMm(3).build());
         jobs.add(job("poplin", usual)
                 .spoolNote(new NeedleNote(Optional.empty(), Optional.of(NeedleSize.NM_80)))
@@ -153,5 +156,29 @@ class HazardModelTest {
 
     private static Job.Builder job(String cloth, SewingThread thread) {
         return Job.sewing(Stack.of(ClothCatalogue.standard().get(cloth), 2), thread);
+    }
+
+    @Test
+    void a_needle_that_broke_here_raises_the_chance_for_its_like_and_for_thinner_ones_alone() {
+        Needle jeans90 = jeans(NeedleSize.NM_90);
+        Job.Builder canvas =
+                Job.sewing(Stack.of(ClothCatalogue.standard().get("canvas"), 4), SewingThread.spunPolyester(40));
+        Job before = canvas.build();
+        Job after = canvas.brokenBefore(List.of(new BrokenBefore(jeans90, 4))).build();
+
+        assertThat(breaks(after, jeans90)).isGreaterThan(2 * breaks(before, jeans90));
+        assertThat(breaks(after, jeans(NeedleSize.NM_80))).isGreaterThan(breaks(before, jeans(NeedleSize.NM_80)));
+        assertThat(breaks(after, jeans(NeedleSize.NM_100))).isEqualTo(breaks(before, jeans(NeedleSize.NM_100)));
+        assertThat(MODEL.predict(after, NeedleInUse.fresh(jeans90)).reasons())
+                .anyMatch(it ->
+                        it.text().startsWith("A needle like this one, or a thicker one, broke on this cloth here"));
+    }
+
+    private static Needle jeans(NeedleSize size) {
+        return Needle.of(NeedleSystem.H_130_705, NeedleType.JEANS, size);
+    }
+
+    private static double breaks(Job job, Needle needle) {
+        return MODEL.predict(job, NeedleInUse.fresh(needle)).hazards().breakage();
     }
 }

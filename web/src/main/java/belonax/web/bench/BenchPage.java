@@ -1,11 +1,10 @@
 package belonax.web.bench;
 
 import belonax.BadInput;
-import belonax.cloth.ClothCatalogue;
 import belonax.match.SetupCheck;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.MachineNow;
@@ -29,8 +28,7 @@ class BenchPage {
     private final CareLog care;
     private final WorkLog work;
     private final SetupCheck check;
-    private final DrawerStore drawer;
-    private final ClothCatalogue cloths;
+    private final ClothShelf cloths;
     private final Layout layout;
 
     BenchPage(
@@ -39,15 +37,13 @@ class BenchPage {
             CareLog care,
             WorkLog work,
             SetupCheck check,
-            DrawerStore drawer,
-            ClothCatalogue cloths,
+            ClothShelf cloths,
             Layout layout) {
         this.room = room;
         this.book = book;
         this.care = care;
         this.work = work;
         this.check = check;
-        this.drawer = drawer;
         this.cloths = cloths;
         this.layout = layout;
     }
@@ -69,7 +65,7 @@ class BenchPage {
         FormPage.show(model, Map.of("cloth", cloth, "layers", layers));
         model.addAttribute("done", done.filter(room::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(BenchPage::sentence).orElse(null));
-        OnTheTable table = new OnTheTable(drawer, cloths, cloth, layers);
+        OnTheTable table = new OnTheTable(cloths, cloth, layers);
         model.addAttribute("table", table);
         try {
             model.addAttribute("ready", BenchView.of(machine.get(), table, check, book, layout.settings(), big));
@@ -82,6 +78,7 @@ class BenchPage {
                         machine.get(),
                         care.plan(machine.get().id()),
                         care.snoozed(machine.get().id())));
+        model.addAttribute("afterChange", AfterChange.of(machine.get(), work));
         model.addAttribute("timer", work.running(machine.get().id()).orElse(null));
         model.addAttribute("work", WorkForm.CHOICES);
         return "bench/page";
@@ -90,7 +87,7 @@ class BenchPage {
     private static String sentence(String notice) {
         return switch (notice) {
             case "undone" -> "Taken back.";
-            case "later" -> "That can no longer be taken back by itself, because something later rests on it.";
+            case "later" -> "There is no such change to take back.";
             case "short" -> "The timer ran too short to count.";
             default -> notice.startsWith("!") ? notice.substring(1) : "Nothing was recorded.";
         };

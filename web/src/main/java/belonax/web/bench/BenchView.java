@@ -1,6 +1,7 @@
 package belonax.web.bench;
 
 import belonax.cloth.Stack;
+import belonax.hazard.BrokenBefore;
 import belonax.hazard.Hazard;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
@@ -10,7 +11,6 @@ import belonax.life.NeedleLife;
 import belonax.life.Retirement;
 import belonax.life.Wear;
 import belonax.machine.Machine;
-import belonax.machine.Plate;
 import belonax.match.MatchRequest;
 import belonax.match.SetupCheck;
 import belonax.thread.SewingThread;
@@ -69,7 +69,8 @@ record BenchView(
         Wear wear = Wear.of(stack, thread, Purpose.SEAM);
         LearntLife learnt = book.learnt(needle.needle().type(), wear);
         Retirement retirement = settings.retirement().advise(life(needle, learnt, bigProject));
-        SetupCheck.Checked checked = check.check(request(now.machine(), stack, thread), fitted.needle());
+        SetupCheck.Checked checked = check.check(
+                request(now.machine(), stack, thread, book.brokenBefore(now.id(), table.clothId())), fitted.needle());
         boolean changeNow = retirement.when() == Retirement.When.NOW;
         boolean ready = !changeNow && checked.verdict() != Verdict.AVOID;
         return new BenchView(
@@ -121,22 +122,17 @@ record BenchView(
     private static NeedleLife life(NeedleRecord needle, LearntLife learnt, boolean bigProject) {
         NeedleLife life = NeedleLife.fresh()
                 .worn(needle.effectiveHours(), needle.minutes() / 60)
+                .withProjects(needle.projects(), needle.bigProjects())
                 .withSigns(needle.lastSign().stream().toList());
         life = needle.struck() ? life.afterStrike() : life;
         life = bigProject ? life.beforeABigProject() : life;
         return learnt.hasLearnt() ? life.learnt(learnt.hoursOneInFive()) : life;
     }
 
-    private static MatchRequest request(Machine machine, Stack stack, SewingThread thread) {
-        Job.Builder job = Job.sewing(stack, thread)
-                .systems(machine.systems())
-                .power(machine.power())
-                .plate(machine.passage())
-                .twinsAllowed(machine.takesTwins());
-        if (machine.passage() == Plate.ZIGZAG) {
-            job.slotMm(machine.slotMm());
-        }
-        return MatchRequest.of(job.build());
+    private static MatchRequest request(
+            Machine machine, Stack stack, SewingThread thread, List<BrokenBefore> brokenBefore) {
+        return MatchRequest.of(
+                Job.sewing(stack, thread).on(machine).brokenBefore(brokenBefore).build());
     }
 
     private static List<HazardShown> hazards(SetupCheck.Checked checked) {

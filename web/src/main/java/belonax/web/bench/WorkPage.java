@@ -2,6 +2,7 @@ package belonax.web.bench;
 
 import belonax.BadInput;
 import belonax.life.CareKind;
+import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.web.shared.Layout;
@@ -11,17 +12,24 @@ import belonax.web.shared.form.Entries;
 import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.room.WorkLog;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.util.UriComponents;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** Records work, signs and care, and leads back to the bench. */
 @Controller
 class WorkPage {
+    private static final String BENCH = "/bench";
+
     private final WorkLog work;
     private final CareLog care;
     private final NeedleSupply supply;
@@ -58,16 +66,39 @@ class WorkPage {
             @RequestParam String press,
             @RequestParam(defaultValue = "ORDINARY") Wear wear,
             @RequestParam MultiValueMap<String, String> typed,
+            @RequestHeader(name = HttpHeaders.REFERER, defaultValue = BENCH) String page,
             RedirectAttributes to) {
+        String from = pageOf(page);
         if (press.equals("start")) {
             work.startTimer(machine);
-            return "redirect:/bench";
+            return "redirect:" + from;
         }
         Entries entries = new Entries(typed);
-        return back(to, () -> {
+        String answer = back(to, () -> {
             Double instead = entries.optional("minutesInstead", "Type the minutes that you really sewed, or 0.");
             return work.stopTimer(machine, wear, entries.done(() -> Optional.ofNullable(instead)));
         });
+        return from.equals(BENCH) ? answer : "redirect:" + from;
+    }
+
+    /** Records that a project begins; a big one is judged by what is left of the needle. */
+    @PostMapping("/bench/project")
+    String project(@RequestParam String machine, @RequestParam String press, RedirectAttributes to) {
+        boolean big = press.equals("big");
+        if (big) {
+            to.addAttribute("big", true);
+        }
+        return back(to, () -> Optional.of(work.projectBegun(machine, big)));
+    }
+
+    /** Records that a look after a change was done. */
+    @PostMapping("/bench/fitted")
+    String fitted(
+            @RequestParam String machine,
+            @RequestParam int place,
+            @RequestParam FitCheck check,
+            RedirectAttributes to) {
+        return back(to, () -> Optional.of(work.fitChecked(machine, place, check)));
     }
 
     @PostMapping("/bench/sign")
@@ -104,7 +135,16 @@ class WorkPage {
         } catch (ChangedMeanwhile | BadInput tooLate) {
             to.addAttribute("notice", "later");
         }
-        return "redirect:/bench";
+        return "redirect:" + BENCH;
+    }
+
+    /** The strip stands on every page, so its timer leads back to where it was pressed; a page of ours, never an address. */
+    private static String pageOf(String referer) {
+        UriComponents page = UriComponentsBuilder.fromUriString(referer).build();
+        String path = Objects.requireNonNullElse(page.getPath(), BENCH);
+        return path.equals("/") || path.startsWith(BENCH) || path.startsWith("//")
+                ? BENCH
+                : path + (page.getQuery() == null ? "" : "?" + page.getQuery());
     }
 
     private interface Recording {
@@ -120,6 +160,6 @@ class WorkPage {
         } catch (IllegalArgumentException noSuchWord) {
             to.addAttribute("notice", "refused");
         }
-        return "redirect:/bench";
+        return "redirect:" + BENCH;
     }
 }

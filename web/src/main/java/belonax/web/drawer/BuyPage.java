@@ -3,6 +3,7 @@ package belonax.web.drawer;
 import belonax.match.NeedleMatcher;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.RanOut;
 import belonax.web.shared.room.MachineNow;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
@@ -15,11 +16,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 class BuyPage {
     private final BuyQuestion question;
     private final NeedleMatcher matcher;
+    private final RanOut ranOut;
     private final Layout layout;
 
-    BuyPage(BuyQuestion question, NeedleMatcher matcher, Layout layout) {
+    BuyPage(BuyQuestion question, NeedleMatcher matcher, RanOut ranOut, Layout layout) {
         this.question = question;
         this.matcher = matcher;
+        this.ranOut = ranOut;
         this.layout = layout;
     }
 
@@ -27,6 +30,7 @@ class BuyPage {
     String buy(HttpServletRequest request, Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
         layout.addTo(model, Optional.of(Stop.DRAWER), machine);
+        model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("mine", BuyView.of(question.ofTheDrawer(matcher, machine)));
         model.addAttribute("newcomer", BuyView.of(question.ofANewcomer(matcher)));
         return "drawer/buy";

@@ -2,11 +2,9 @@ package belonax.web.drawer;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
-import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Layers;
 import belonax.cloth.Stack;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Swatch;
+import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.settings.Units;
 import java.util.ArrayList;
@@ -35,20 +33,18 @@ record StackForm(List<Row> rows) {
      *
      * @throws BadInput if a cloth or a number of layers will not do
      */
-    Optional<StackSection> section(DrawerStore drawer, ClothCatalogue catalogue, Units units) {
+    Optional<StackSection> section(ClothShelf cloths, Units units) {
         List<Layers> layers = new ArrayList<>();
         for (Row it : rows) {
             if (!it.cloth().isBlank()) {
-                layers.add(new Layers(cloth(it.cloth(), drawer, catalogue), count(it.layers())));
+                layers.add(new Layers(cloth(it.cloth(), cloths), count(it.layers())));
             }
         }
         return layers.isEmpty() ? Optional.empty() : Optional.of(StackSection.of(Stack.of(layers), this, units));
     }
 
-    private static Cloth cloth(String id, DrawerStore drawer, ClothCatalogue catalogue) {
-        return drawer.find(Swatch.class, id)
-                .map(it -> it.card().cloth(id))
-                .or(() -> catalogue.find(id))
+    private static Cloth cloth(String id, ClothShelf cloths) {
+        return cloths.find(id)
                 .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
     }
 

@@ -1,12 +1,9 @@
 package belonax.web.drawer;
 
 import belonax.BadInput;
-import belonax.cloth.ClothCatalogue;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Swatch;
-import belonax.web.shared.form.Choice;
+import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import jakarta.servlet.http.HttpServletRequest;
@@ -22,12 +19,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Draws a stack of several cloths in section while layers are added. */
 @Controller
 class StackPage {
-    private final DrawerStore drawer;
-    private final ClothCatalogue cloths;
+    private final ClothShelf cloths;
     private final Layout layout;
 
-    StackPage(DrawerStore drawer, ClothCatalogue cloths, Layout layout) {
-        this.drawer = drawer;
+    StackPage(ClothShelf cloths, Layout layout) {
         this.cloths = cloths;
         this.layout = layout;
     }
@@ -43,14 +38,9 @@ class StackPage {
         FormPage.show(model, entries.shown());
         StackForm form = StackForm.of(entries);
         model.addAttribute("rows", form.rows());
-        model.addAttribute(
-                "mine",
-                drawer.all(Swatch.class).stream()
-                        .map(it -> new Choice(it.id().toString(), it.card().name()))
-                        .toList());
-        model.addAttribute("cloths", SwatchForm.lists(cloths).cloths());
+        model.addAttribute("cloths", cloths.choices());
         try {
-            form.section(drawer, cloths, layout.settings().units()).ifPresent(it -> model.addAttribute("section", it));
+            form.section(cloths, layout.settings().units()).ifPresent(it -> model.addAttribute("section", it));
         } catch (BadInput refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             FormPage.refuse(model, refused);

@@ -3,12 +3,15 @@ package belonax.web.fit;
 import belonax.BadInput;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.NeedleSupply;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.NeedleBook;
+import belonax.web.shared.room.SetupKept;
+import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -32,11 +35,15 @@ class FitPage {
     private static final String COOKIE = "belonax-fit";
 
     private final NeedleBook book;
+    private final SewingRoom room;
+    private final ClothShelf cloths;
     private final NeedleSupply supply;
     private final Layout layout;
 
-    FitPage(NeedleBook book, NeedleSupply supply, Layout layout) {
+    FitPage(NeedleBook book, SewingRoom room, ClothShelf cloths, NeedleSupply supply, Layout layout) {
         this.book = book;
+        this.room = room;
+        this.cloths = cloths;
         this.supply = supply;
         this.layout = layout;
     }
@@ -45,6 +52,7 @@ class FitPage {
     String step(
             @RequestParam(required = false) Optional<Integer> step,
             @RequestParam(defaultValue = "0") int place,
+            @RequestParam(defaultValue = "0") int turn,
             @CookieValue(name = COOKIE, defaultValue = "") String left,
             HttpServletRequest request,
             HttpServletResponse response,
@@ -53,7 +61,8 @@ class FitPage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        FitView view = FitView.of(machine.get(), place, step.orElseGet(() -> FitView.stepLeft(left, machine.get())));
+        FitView view = FitView.of(
+                machine.get(), place, step.orElseGet(() -> FitView.stepLeft(left, machine.get())), shown(turn));
         remember(view.remembered(), response);
         layout.addTo(model, Optional.of(Stop.FIT), machine);
         model.addAttribute("fit", view);
@@ -93,13 +102,20 @@ class FitPage {
 
     /** A broken needle: pieces counted, what is missing stays on the list until it is found. */
     @GetMapping("/fit/broken")
-    String broken(@RequestParam(defaultValue = "0") int place, HttpServletRequest request, Model model) {
+    String broken(
+            @RequestParam(defaultValue = "0") int place,
+            @RequestParam(defaultValue = "quilting-cotton") String cloth,
+            @RequestParam(defaultValue = "2") String layers,
+            HttpServletRequest request,
+            Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
         layout.addTo(model, Optional.of(Stop.FIT), machine);
         model.addAttribute("broken", BrokenView.of(machine.get(), place));
+        model.addAttribute("cloths", cloths.choices());
+        FormPage.show(model, Map.of("cloth", cloth, "layers", layers));
         return "fit/broken";
     }
 
@@ -111,7 +127,9 @@ class FitPage {
             @RequestParam MultiValueMap<String, String> typed,
             RedirectAttributes to) {
         try {
-            to.addAttribute("done", book.broke(machine, place, needle, BrokenView.missing(typed.get("found"))));
+            Entries entries = new Entries(typed);
+            Optional<SetupKept> sewn = room.find(machine).flatMap(it -> BrokenView.sewn(entries, it, cloths));
+            to.addAttribute("done", book.broke(machine, place, needle, BrokenView.missing(typed.get("found")), sewn));
         } catch (ChangedMeanwhile | BadInput refused) {
             to.addAttribute("notice", "!" + refused.getMessage());
         }
@@ -123,6 +141,11 @@ class FitPage {
         model.addAttribute("end", supply.choices(machine, place));
         model.addAttribute("place", place);
         return "fit/end";
+    }
+
+    /** Only a turn that can be tried; anything else shows the right way. */
+    private static int shown(int turn) {
+        return turn >= 0 && turn <= 180 ? turn : 0;
     }
 
     private static void remember(String step, HttpServletResponse response) {

@@ -7,6 +7,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Shank;
 import belonax.web.shared.drawing.ClampedNeedle;
+import belonax.web.shared.form.Choice;
 import belonax.web.shared.room.MachineNow;
 import java.util.List;
 
@@ -17,23 +18,22 @@ record FitView(
         int count,
         boolean isEnd,
         String machine,
-        String flatTurn,
+        int place,
+        List<Choice> places,
+        TurnView turn,
         ClampedNeedle needle,
         String remembered) {
 
     private static final Needle USUAL = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
 
-    static FitView of(MachineNow now, int place, int asked) {
+    static FitView of(MachineNow now, int place, int asked, int turn) {
         boolean round = now.machine().systems().get(0).shank() == Shank.ROUND;
         List<FitStep> steps = FitStep.of(now.machine(), now.card().hasThreader(), round);
         int number = Math.max(1, Math.min(asked, steps.size() + 1));
         boolean end = number > steps.size();
-        Needle drawn = now.places().stream()
-                .filter(it -> it.number() == place)
-                .flatMap(it -> it.fitted().stream())
+        Needle drawn = now.fittedIn(place)
                 .map(it -> it.needle().needle())
                 .filter(it -> !it.type().isMultiple())
-                .findFirst()
                 .orElse(USUAL);
         return new FitView(
                 steps.get(Math.min(number, steps.size()) - 1),
@@ -41,13 +41,20 @@ record FitView(
                 steps.size(),
                 end,
                 now.machine().name(),
-                switch (now.machine().flatSide()) {
-                    case BACK -> "rotate(0)";
-                    case LEFT -> "rotate(-90)";
-                    case RIGHT -> "rotate(90)";
-                },
+                place,
+                placesOf(now),
+                TurnView.of(now.machine().flatSide(), turn),
                 ClampedNeedle.of(drawn, 0),
                 now.id() + "." + number);
+    }
+
+    /** Where a machine holds several needles, which one is changed. */
+    private static List<Choice> placesOf(MachineNow now) {
+        return now.places().size() < 2
+                ? List.of()
+                : now.places().stream()
+                        .map(it -> new Choice(String.valueOf(it.number()), it.name()))
+                        .toList();
     }
 
     /** Returns the step at which this machine's change was left; the first when none was begun. */

@@ -7,11 +7,11 @@ import belonax.cloth.Layers;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
+import belonax.hazard.BrokenBefore;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.Machine;
-import belonax.machine.Plate;
 import belonax.match.MatchRequest;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
@@ -163,17 +163,18 @@ record MatchForm(
      *
      * @throws BadInput naming the part of the sentence that will not do
      */
-    MatchRequest request(Stock stock, Optional<Machine> machine) {
+    MatchRequest request(Stock stock, Optional<Machine> machine, List<BrokenBefore> brokenBefore) {
         Job.Builder job = Job.sewing(stack(stock), thread(stock))
                 .purpose(word("purpose", Purpose.class, purpose))
                 .school(word("school", SizeSchool.class, school))
+                .brokenBefore(brokenBefore)
                 .stitchWidthMm(millimetres("width", width, stock, "Type the stitch width, such as 3 mm."))
                 .offCentreMm(millimetres("offset", offset, stock, "Type how far the needle stands off the middle."));
         stock.findSpool(spool).map(Spool::needleNote).ifPresent(job::spoolNote);
         if (!crossing.isBlank()) {
             job.crossingLayers(whole("crossing", crossing));
         }
-        machine.ifPresent(it -> onMachine(job, it));
+        machine.ifPresent(job::on);
         return new MatchRequest(job.build(), wish(), List.of(), stock.needles());
     }
 
@@ -265,16 +266,6 @@ record MatchForm(
 
     private static List<String> list(@Nullable List<String> typed) {
         return typed == null ? List.of() : typed.stream().limit(12).toList();
-    }
-
-    private static void onMachine(Job.Builder job, Machine machine) {
-        job.systems(machine.systems())
-                .power(machine.power())
-                .plate(machine.passage())
-                .twinsAllowed(machine.takesTwins());
-        if (machine.passage() == Plate.ZIGZAG) {
-            job.slotMm(machine.slotMm());
-        }
     }
 
     private Optional<MatchRequest.TwinWish> wish() {

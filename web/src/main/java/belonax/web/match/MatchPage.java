@@ -7,8 +7,10 @@ import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.NeedleBook;
 import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -28,25 +30,31 @@ import org.springframework.web.bind.annotation.RequestParam;
 class MatchPage {
     private final NeedleMatcher matcher;
     private final SetupCheck check;
-    private final ClothCatalogue cloths;
+    private final ClothCatalogue catalogue;
+    private final ClothShelf cloths;
     private final DrawerStore drawer;
     private final SewingRoom room;
+    private final NeedleBook book;
     private final Layout layout;
     private final Clock clock;
 
     MatchPage(
             NeedleMatcher matcher,
             SetupCheck check,
-            ClothCatalogue cloths,
+            ClothCatalogue catalogue,
+            ClothShelf cloths,
             DrawerStore drawer,
             SewingRoom room,
+            NeedleBook book,
             Layout layout,
             Clock clock) {
         this.matcher = matcher;
         this.check = check;
+        this.catalogue = catalogue;
         this.cloths = cloths;
         this.drawer = drawer;
         this.room = room;
+        this.book = book;
         this.layout = layout;
         this.clock = clock;
     }
@@ -70,7 +78,10 @@ class MatchPage {
         model.addAttribute("done", done.filter(room::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(MatchPage::sentence).orElse(null));
         try {
-            MatchRequest asked = form.request(stock, machine.map(MachineNow::machine));
+            MatchRequest asked = form.request(
+                    stock,
+                    machine.map(MachineNow::machine),
+                    machine.map(it -> book.brokenBefore(it.id(), form.cloth())).orElse(List.of()));
             model.addAttribute(
                     "match",
                     MatchView.of(
@@ -95,7 +106,7 @@ class MatchPage {
     }
 
     private Stock stock() {
-        return new Stock(drawer, cloths, clock, layout.settings().units());
+        return new Stock(drawer, catalogue, cloths, clock, layout.settings().units());
     }
 
     private static @Nullable String sentence(String notice) {
@@ -104,7 +115,7 @@ class MatchPage {
                 "The needle was changed in another window, so nothing was recorded here. The strip shows what is in"
                         + " the machine now: is that what you see?";
             case "undone" -> "Taken back: the strip shows what is in the machine again.";
-            case "later" -> "That change cannot be taken back by itself, because a needle was changed after it.";
+            case "later" -> "There is no such change to take back.";
             case "refused" -> "That needle does not go into this machine, so nothing was recorded.";
             default -> null;
         };

@@ -93,7 +93,7 @@ record Sentence(
                 Choice.of(Structure.values(), Structure::words),
                 Choice.of(Density.values(), Density::words),
                 Choice.of(Trait.values(), Trait::words),
-                allCloths(stock),
+                stock.clothChoices(),
                 further(form),
                 units);
     }
@@ -111,15 +111,6 @@ record Sentence(
                         stock.thread(it.card()).words(),
                         ThreadColour.of(it.card().colour()),
                         it.id().toString().equals(form.spool())))
-                .toList();
-    }
-
-    private static List<Choice> allCloths(Stock stock) {
-        return Stream.concat(
-                        stock.ownCloths("").stream().map(it -> new Choice(it.id(), it.name() + " (yours)")),
-                        stock.wholeCatalogue().stream()
-                                .map(it -> new Choice(it.id(), it.name()))
-                                .sorted(Comparator.comparing(Choice::words)))
                 .toList();
     }
 

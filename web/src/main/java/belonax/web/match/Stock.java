@@ -4,11 +4,13 @@ import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.needle.Needle;
 import belonax.thread.SewingThread;
+import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.drawer.Kept;
 import belonax.web.shared.drawer.Packet;
 import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.drawer.Swatch;
+import belonax.web.shared.form.Choice;
 import belonax.web.shared.settings.Units;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -19,12 +21,16 @@ import java.util.Optional;
 final class Stock {
     private final DrawerStore drawer;
     private final ClothCatalogue catalogue;
+    private final ClothShelf cloths;
+    private final List<Packet> packets;
     private final int year;
     private final Units units;
 
-    Stock(DrawerStore drawer, ClothCatalogue catalogue, Clock clock, Units units) {
+    Stock(DrawerStore drawer, ClothCatalogue catalogue, ClothShelf cloths, Clock clock, Units units) {
         this.drawer = drawer;
         this.catalogue = catalogue;
+        this.cloths = cloths;
+        this.packets = drawer.all(Packet.class).stream().map(Kept::card).toList();
         this.year = LocalDate.now(clock).getYear();
         this.units = units;
     }
@@ -35,7 +41,7 @@ final class Stock {
 
     /** Returns the cloth with this id: a swatch of the drawer or a cloth of the catalogue. */
     Optional<Cloth> findCloth(String id) {
-        return drawer.find(Swatch.class, id).map(it -> it.card().cloth(id)).or(() -> catalogue.find(id));
+        return cloths.find(id);
     }
 
     /** Returns the cloths of the drawer that hold these words. */
@@ -50,8 +56,9 @@ final class Stock {
         return catalogue.search(words);
     }
 
-    List<Cloth> wholeCatalogue() {
-        return catalogue.all();
+    /** Returns every cloth as a list offers it. */
+    List<Choice> clothChoices() {
+        return cloths.choices();
     }
 
     Optional<Spool> findSpool(String id) {
@@ -71,18 +78,18 @@ final class Stock {
 
     /** Returns the needles that lie in the drawer. */
     List<Needle> needles() {
-        return drawer.all(Packet.class).stream()
-                .filter(it -> it.card().count() > 0)
-                .map(it -> it.card().needle())
+        return packets.stream()
+                .filter(it -> it.count() > 0)
+                .map(Packet::needle)
                 .distinct()
                 .toList();
     }
 
     /** Returns how many of these needles lie in the drawer. */
     int left(Needle needle) {
-        return drawer.all(Packet.class).stream()
-                .filter(it -> it.card().needle().equals(needle))
-                .mapToInt(it -> it.card().count())
+        return packets.stream()
+                .filter(it -> it.needle().equals(needle))
+                .mapToInt(Packet::count)
                 .sum();
     }
 }

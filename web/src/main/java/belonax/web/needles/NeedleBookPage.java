@@ -4,6 +4,7 @@ import belonax.BadInput;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.drawer.NeedleSupply;
+import belonax.web.shared.drawer.RanOut;
 import belonax.web.shared.room.ActionLog;
 import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.room.NeedleBook;
@@ -25,13 +26,15 @@ class NeedleBookPage {
     private final NeedleBook book;
     private final SewingRoom room;
     private final NeedleSupply supply;
+    private final RanOut ranOut;
     private final ActionLog log;
     private final Layout layout;
 
-    NeedleBookPage(NeedleBook book, SewingRoom room, NeedleSupply supply, ActionLog log, Layout layout) {
+    NeedleBookPage(NeedleBook book, SewingRoom room, NeedleSupply supply, RanOut ranOut, ActionLog log, Layout layout) {
         this.book = book;
         this.room = room;
         this.supply = supply;
+        this.ranOut = ranOut;
         this.log = log;
         this.layout = layout;
     }
@@ -44,6 +47,7 @@ class NeedleBookPage {
             Model model) {
         layout.addTo(model, Optional.of(Stop.NEEDLES), request);
         model.addAttribute("book", BookView.of(book, room.machines(), layout.onTheTable(request), layout.settings()));
+        model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("done", done.filter(room::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(NeedleBookPage::sentence).orElse(null));
         return "needles/book";
@@ -114,8 +118,8 @@ class NeedleBookPage {
 
     private static String sentence(String notice) {
         return switch (notice) {
-            case "undone" -> "Taken back.";
-            case "later" -> "Something later rests on it: take the later change of that needle place back first.";
+            case "undone" -> "Taken back. What was recorded later stands.";
+            case "later" -> "There is no such change to take back.";
             case "where" ->
                 "Name the place where you park it, such as “felt card, row 2”: an unmarked needle is not known again.";
             case "system" ->

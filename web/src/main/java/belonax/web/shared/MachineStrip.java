@@ -23,6 +23,7 @@ public record MachineStrip(
         String dial,
         String plateAndFoot,
         @Nullable String timer,
+        boolean timerIsForgotten,
         List<Choice> choices) {
 
     /**
@@ -55,14 +56,16 @@ public record MachineStrip(
                         dial(it),
                         mounted(it.machine(), units),
                         running.map(MachineStrip::timer).orElse(null),
+                        running.map(WorkLog.Running::isForgotten).orElse(false),
                         choices))
-                .orElseGet(() -> new MachineStrip(null, "No machine yet", "", List.of(), "", "", "", null, choices));
+                .orElseGet(() ->
+                        new MachineStrip(null, "No machine yet", "", List.of(), "", "", "", null, false, choices));
     }
 
     private static String timer(WorkLog.Running running) {
         return running.isForgotten()
                 ? "timer forgotten?"
-                : String.format(Locale.ROOT, "sewing, %.0f min", Math.floor(running.minutes()));
+                : String.format(Locale.ROOT, "%.0f min", Math.floor(running.minutes()));
     }
 
     private static String mounted(Machine machine, Units units) {

@@ -7,9 +7,14 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
 import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.drawer.Packet;
 import belonax.web.shared.room.MachineNow;
@@ -18,6 +23,8 @@ import belonax.web.shared.room.NeedleState;
 import belonax.web.shared.room.SewingRoom;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
+import jakarta.servlet.http.Cookie;
+import java.util.Optional;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -36,6 +43,8 @@ import org.springframework.transaction.annotation.Transactional;
 @ActiveProfiles({"test", "demo"})
 @Transactional
 class BenchPagesTest {
+    private static final Needle JEANS_100 = Needle.of(NeedleSystem.H_130_705, NeedleType.JEANS, NeedleSize.NM_100);
+
     @Autowired
     private MockMvc mvc;
 
@@ -58,6 +67,8 @@ class BenchPagesTest {
             /fit?step=1                         | Turn the wheel towards you until the needle stands at its highest
             /fit?step=6                         | Flat to the back
             /fit?step=9                         | If the threader reaches the eye
+            /fit?step=6&turn=0                  | 16 of 16 stitches lock
+            /fit?step=6&turn=90                 | 0 of 16 stitches lock
             /fit?step=11                        | Out: Universal 80/12
             /fit/broken                         | Stop. Power off.
             /needles                            | felt card, row 1
@@ -71,17 +82,17 @@ class BenchPagesTest {
 
     @Test
     void another_machine_words_its_steps_its_own_way() throws Exception {
-        mvc.perform(get("/fit?step=6").cookie(new jakarta.servlet.http.Cookie("belonax-machine", "old-tin")))
+        mvc.perform(get("/fit?step=6").cookie(new Cookie("belonax-machine", "old-tin")))
                 .andExpect(content().string(containsString("Flat to the left")));
-        mvc.perform(get("/bench").cookie(new jakarta.servlet.http.Cookie("belonax-machine", "sparrow")))
+        mvc.perform(get("/bench").cookie(new Cookie("belonax-machine", "sparrow")))
                 .andExpect(content().string(containsString("Nobody knows of a service.")));
     }
 
     @Test
     void leaving_and_coming_back_goes_on_at_the_same_step() throws Exception {
-        mvc.perform(get("/fit").cookie(new jakarta.servlet.http.Cookie("belonax-fit", "heron.7")))
+        mvc.perform(get("/fit").cookie(new Cookie("belonax-fit", "heron.7")))
                 .andExpect(content().string(containsString("Step 7 of 10")));
-        mvc.perform(get("/fit").cookie(new jakarta.servlet.http.Cookie("belonax-fit", "badger.7")))
+        mvc.perform(get("/fit").cookie(new Cookie("belonax-fit", "badger.7")))
                 .andExpect(content().string(containsString("Step 1 of 10")));
         mvc.perform(get("/fit?step=4")).andExpect(header().string("Set-Cookie", containsString("belonax-fit=heron.4")));
     }
@@ -161,7 +172,7 @@ class BenchPagesTest {
         form("/bench/sewn", "machine=heron&metres=10&stitch=2.5&wear=ORDINARY");
         form("/bench/sewn", "machine=heron&counter=true&wear=ORDINARY");
         form("/bench/timer", "machine=heron&press=start");
-        mvc.perform(get("/bench")).andExpect(content().string(containsString("sewing, 0 min")));
+        mvc.perform(get("/bench")).andExpect(content().string(containsString("Pause: 0 min")));
         form("/bench/timer", "machine=heron&press=stop&wear=ORDINARY&minutesInstead=12");
         form("/bench/care", "machine=heron&kind=CLEAN&press=done");
         mvc.perform(get("/bench")).andExpect(content().string(containsString("Nothing is due on this machine.")));
@@ -175,13 +186,18 @@ class BenchPagesTest {
     void a_broken_needle_is_recorded_found_and_followed_by_what_to_do() throws Exception {
         UUID needle = room.find("badger").orElseThrow().fitted().orElseThrow().needleId();
 
-        form("/fit/broken", "machine=badger&place=0&needle=" + needle + "&found=butt&found=blade");
+        form(
+                "/fit/broken",
+                "machine=badger&place=0&needle=" + needle + "&found=butt&found=blade&cloth=canvas&layers=4");
 
         mvc.perform(get("/needles")).andExpect(content().string(containsString("Jeans 100/16: tip")));
         form("/needles/found", "needle=" + needle);
         mvc.perform(get("/needles")).andExpect(content().string(not(containsString("Pieces still missing"))));
-        mvc.perform(get("/bench").cookie(new jakarta.servlet.http.Cookie("belonax-machine", "badger")))
+        mvc.perform(get("/bench").cookie(new Cookie("belonax-machine", "badger")))
                 .andExpect(content().string(containsString("Not ready: no needle in the machine")));
+        room.fit("badger", 0, JEANS_100, Optional.empty(), Optional.empty());
+        mvc.perform(get("/bench?cloth=canvas&layers=4").cookie(new Cookie("belonax-machine", "badger")))
+                .andExpect(content().string(containsString("broke on this cloth here before")));
     }
 
     @Test
@@ -200,6 +216,65 @@ class BenchPagesTest {
         form("/needles/put", "needle=" + loose + "&goes=JAR");
         Assertions.assertThat(form("/needles/put", "needle=" + loose + "&goes=JAR"))
                 .contains("notice=");
+    }
+
+    @Test
+    void a_change_is_followed_by_a_look_at_height_and_clamp() throws Exception {
+        String seen = "place=1&expected="
+                + room.find("sparrow").orElseThrow().fittedIn(1).orElseThrow().needleId();
+        Cookie sparrow = new Cookie("belonax-machine", "sparrow");
+        mvc.perform(get("/fit?step=1").cookie(sparrow)).andExpect(content().string(containsString("right needle")));
+        mvc.perform(post("/fit")
+                        .cookie(sparrow)
+                        .with(csrf())
+                        .contentType("application/x-www-form-urlencoded")
+                        .content(seen + "&label=HAx1SP+75/11&goes=JAR"))
+                .andExpect(status().is3xxRedirection());
+
+        mvc.perform(get("/bench").cookie(sparrow))
+                .andExpect(content().string(containsString("Check its height, right needle")));
+        form("/bench/sewn", "machine=sparrow&minutes=11&wear=ORDINARY");
+        form("/bench/fitted", "machine=sparrow&place=1&check=HEIGHT");
+        mvc.perform(get("/bench").cookie(sparrow))
+                .andExpect(content().string(containsString("Ten minutes of sewing shake a clamp loose")))
+                .andExpect(content().string(not(containsString("Check its height"))));
+        Assertions.assertThat(form("/bench/project", "machine=sparrow&press=big"))
+                .contains("big=true");
+    }
+
+    @Test
+    void a_packet_whose_last_needle_is_taken_joins_the_shopping_list_and_leaves_it_when_that_is_taken_back()
+            throws Exception {
+        Needle wing = Needle.of(NeedleSystem.H_130_705, NeedleType.WING, NeedleSize.NM_100);
+        UUID packet = drawer.add(Packet.of(wing, 1, false, "")).card();
+
+        String to = form(
+                "/fit",
+                "place=0&from=packet:" + packet + "&goes=JAR&expected="
+                        + room.find("heron")
+                                .orElseThrow()
+                                .fitted()
+                                .orElseThrow()
+                                .needleId());
+
+        mvc.perform(get("/drawer/buy")).andExpect(content().string(containsString("<strong>Wing 100/16</strong>")));
+        mvc.perform(get("/needles")).andExpect(content().string(containsString("Wing 100/16.")));
+        form("/bench/undo", "change=" + to.substring(to.indexOf("done=") + 5));
+        mvc.perform(get("/needles")).andExpect(content().string(not(containsString("Wing 100/16."))));
+    }
+
+    @Test
+    void the_timer_in_the_strip_leads_back_to_the_page_where_it_was_pressed() throws Exception {
+        for (String[] it : new String[][] {
+            {"http://localhost/match?cloth=rib", "/match?cloth=rib"}, {"https://elsewhere.example//x", "/x"}
+        }) {
+            mvc.perform(post("/bench/timer")
+                            .with(csrf())
+                            .header("Referer", it[0])
+                            .param("machine", "heron")
+                            .param("press", "start"))
+                    .andExpect(redirectedUrl(it[1]));
+        }
     }
 
     @Test

@@ -65,10 +65,7 @@ public class NeedleSupply {
     /** Returns what can go into a machine: only needles of systems that it lists. */
     @Transactional(readOnly = true)
     public Choices choices(MachineNow machine, int place) {
-        Optional<MachineNow.Fitted> old = machine.places().stream()
-                .filter(it -> it.number() == place)
-                .flatMap(it -> it.fitted().stream())
-                .findFirst();
+        Optional<MachineNow.Fitted> old = machine.fittedIn(place);
         List<NeedleRecord> about = new ArrayList<>(book.in(NeedleState.PARKED, MOST_PARKED));
         about.addAll(book.in(NeedleState.LOOSE, MOST_PARKED));
         return new Choices(
@@ -125,8 +122,7 @@ public class NeedleSupply {
     /** Takes an action back; a needle that came out of a packet goes back into it. */
     @Transactional
     public void undo(UUID action) {
-        Optional<Kept<Packet>> packet = room.packetOf(action).flatMap(it -> drawer.find(Packet.class, it));
-        room.undo(action);
+        Optional<Kept<Packet>> packet = room.undo(action).flatMap(it -> drawer.find(Packet.class, it));
         packet.ifPresent(it -> drawer.change(
                 it.id(), it.revision(), it.card().withCount(it.card().count() + 1)));
     }

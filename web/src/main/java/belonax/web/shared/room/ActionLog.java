@@ -1,5 +1,6 @@
 package belonax.web.shared.room;
 
+import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.web.shared.Words;
@@ -76,6 +77,7 @@ public class ActionLog {
             case BIG_PROJECT -> "a big project begun";
             case TIMER_ON -> "timer started";
             case TIMER_OFF -> "timer stopped";
+            case FIT_CHECKED -> FitCheck.valueOf(it.note()).words().toLowerCase(Locale.ROOT) + ": done";
             case THREADED ->
                 it.thread().map(thread -> "threaded with " + thread.words()).orElse("threaded");
             case BALANCED -> "balanced at dial " + Words.number(it.dial().orElse(0));

@@ -7,14 +7,12 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,9 +37,9 @@ public class CareLog {
     @Transactional(readOnly = true)
     public CarePlan plan(String machineId) {
         MachineEntity machine = machines.findById(machineId).orElseThrow();
-        Optional<Event> cleaned = newest(machineId, EventKind.CLEANED);
-        Optional<Event> oiled = newest(machineId, EventKind.OILED);
-        Optional<Event> serviced = newest(machineId, EventKind.SERVICED);
+        Optional<Event> cleaned = events.newestOf(machineId, EventKind.CLEANED);
+        Optional<Event> oiled = events.newestOf(machineId, EventKind.OILED);
+        Optional<Event> serviced = events.newestOf(machineId, EventKind.SERVICED);
         double cleanedAt = cleaned.map(Event::minutes).orElse(0.0);
         double lintyAt = cleaned.map(Event::effectiveHours).orElse(0.0);
         return new CarePlan(
@@ -49,7 +47,7 @@ public class CareLog {
                 Math.max(0, machine.lintyMinutes() - lintyAt) / 60,
                 Math.max(0, machine.sewnMinutes() - oiled.map(Event::minutes).orElse(0.0)) / 60,
                 serviced.map(it -> OptionalDouble.of(monthsSince(it.at()))).orElse(OptionalDouble.empty()),
-                newest(machineId, EventKind.SEWN)
+                events.newestOf(machineId, EventKind.SEWN)
                         .map(it -> monthsSince(it.at()))
                         .orElse(0.0));
     }
@@ -85,11 +83,6 @@ public class CareLog {
 
     private double monthsSince(Instant at) {
         return Duration.between(at, clock.instant()).toDays() / DAYS_PER_MONTH;
-    }
-
-    private Optional<Event> newest(String machineId, EventKind kind) {
-        List<Event> found = events.newestOfMachine(machineId, kind, Limit.of(1));
-        return found.stream().findFirst();
     }
 
     private static EventKind eventOf(CareKind kind) {

@@ -3,6 +3,7 @@ package belonax.web.shared.room;
 import static belonax.needle.NeedleSystem.HAX1SP;
 import static belonax.needle.NeedleSystem.H_130_705;
 
+import belonax.life.FitCheck;
 import belonax.life.Wear;
 import belonax.machine.Dial;
 import belonax.machine.FlatSide;
@@ -189,6 +190,8 @@ class DemoRoom implements ApplicationRunner {
                 effectiveHours,
                 effectiveHours * 60,
                 Wear.ORDINARY));
+        events.save(Event.ofNeedle(
+                EventKind.FIT_CHECKED, ids.get(), daysAgo(daysAgo - 1), machineId, stored.id(), FitCheck.CLAMP.name()));
         projection.refresh(stored.id());
     }
 

@@ -6,6 +6,7 @@ import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.Tex;
+import belonax.web.shared.json.CraftJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -67,6 +68,9 @@ class Event {
     private @Nullable Instant untilAt;
 
     private @Nullable UUID undoes;
+
+    /** A {@link SetupKept}, as JSON. */
+    private @Nullable String setup;
 
     /** For Hibernate. */
     protected Event() {}
@@ -136,6 +140,16 @@ class Event {
         return this;
     }
 
+    /** Remembers what was under the needle. */
+    Event with(SetupKept sewn) {
+        setup = CraftJson.write(sewn);
+        return this;
+    }
+
+    Optional<SetupKept> setup() {
+        return Optional.ofNullable(setup).map(it -> CraftJson.read(it, SetupKept.class));
+    }
+
     double effectiveHours() {
         return effectiveHours == null ? 0 : effectiveHours;
     }
@@ -198,6 +212,7 @@ class Event {
         event.wear = it.wear();
         event.note = it.note();
         event.untilAt = it.until();
+        event.setup = it.setup() == null ? null : CraftJson.write(it.setup());
         return event;
     }
 
@@ -219,7 +234,8 @@ class Event {
                 minutes,
                 wear,
                 note,
-                untilAt);
+                untilAt,
+                setup().orElse(null));
     }
 
     long seq() {

@@ -21,6 +21,8 @@ public enum EventKind {
     BIG_PROJECT,
     TIMER_ON,
     TIMER_OFF,
+    /** Looked at after a needle was fitted; the note names the check. */
+    FIT_CHECKED,
     THREADED,
     BALANCED,
     CLEANED,

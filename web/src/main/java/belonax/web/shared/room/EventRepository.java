@@ -3,6 +3,7 @@ package belonax.web.shared.room;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
@@ -33,6 +34,26 @@ interface EventRepository extends Repository<Event, Long> {
               and not exists (select u from Event u where u.undoes = e.actionId)
             order by e.seq desc""")
     List<Event> newestOfMachine(String machineId, EventKind kind, Limit limit);
+
+    /** Returns the newest event of a kind on a machine, if it was not taken back. */
+    default Optional<Event> newestOf(String machineId, EventKind kind) {
+        return newestOfMachine(machineId, kind, Limit.of(1)).stream().findFirst();
+    }
+
+    /** Returns the newest events of these kinds that a needle took part in, without those that were taken back. */
+    @Query("""
+            select e from Event e
+            where e.needleId = :needleId and e.kind in :kinds
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            order by e.seq desc""")
+    List<Event> newestOfNeedle(UUID needleId, Collection<EventKind> kinds, Limit limit);
+
+    /** Returns the minutes that a needle sewed after an event, without those that were taken back. */
+    @Query("""
+            select coalesce(sum(e.minutes), 0) from Event e
+            where e.needleId = :needleId and e.kind = belonax.web.shared.room.EventKind.SEWN and e.seq > :seq
+              and not exists (select u from Event u where u.undoes = e.actionId)""")
+    double minutesSewnAfter(UUID needleId, long seq);
 
     /** Returns the events of a needle in their order, without those that were taken back. */
     @Query("""

@@ -43,6 +43,14 @@ public record MachineNow(
         return card.machine();
     }
 
+    /** Returns the needle in a place, if the place is there and holds one. */
+    public Optional<Fitted> fittedIn(int place) {
+        return places.stream()
+                .filter(it -> it.number() == place)
+                .flatMap(it -> it.fitted().stream())
+                .findFirst();
+    }
+
     /** Returns the needle in the first place that holds one. */
     public Optional<Fitted> fitted() {
         return places.stream().flatMap(it -> it.fitted().stream()).findFirst();

@@ -1,6 +1,7 @@
 package belonax.web.shared.room;
 
 import belonax.BadInput;
+import belonax.hazard.BrokenBefore;
 import belonax.life.LearntLife;
 import belonax.life.ObservedLife;
 import belonax.life.Wear;
@@ -21,6 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class NeedleBook {
     private static final int MOST_LIVES = 400;
+    private static final int MOST_BREAKS = 40;
     private static final Set<NeedleState> IN_THE_JAR = Set.of(NeedleState.JARRED, NeedleState.BROKEN);
 
     private final NeedleRepository needles;
@@ -159,34 +161,40 @@ public class NeedleBook {
                 "system",
                 () -> machine.card().machine().name() + " does not list "
                         + needle.needle().system().label() + ", and a needle of another system can strike.");
-        room.find(machineId).stream()
-                .flatMap(it -> it.places().stream())
-                .filter(it -> it.number() == place)
-                .flatMap(it -> it.fitted().stream())
-                .findFirst()
-                .ifPresent(it -> {
-                    events.save(Event.needleOut(action, now(), machineId, place, it.needleId()));
-                    projection.refresh(it.needleId());
-                });
+        Optional<MachineNow.Fitted> out = room.find(machineId).flatMap(it -> it.fittedIn(place));
+        out.ifPresent(it -> events.save(Event.needleOut(action, now(), machineId, place, it.needleId())));
         events.save(Event.needleIn(action, now(), machineId, place, needleId));
+        out.ifPresent(it -> projection.refresh(it.needleId()));
         projection.refresh(needleId);
         return action;
     }
 
     /**
-     * Records that a needle broke.
+     * Records that a needle broke, and on what.
      *
+     * @param sewn what was under it
      * @param missing the pieces that were not found, in words; empty when all were
      */
     @Transactional
-    public UUID broke(String machineId, int place, UUID expectedOut, String missing) {
+    public UUID broke(String machineId, int place, UUID expectedOut, String missing, Optional<SetupKept> sewn) {
         machines.hold(machineId);
         UUID out = fitted(machineId, place, expectedOut);
         UUID action = ids.get();
         events.save(Event.needleOut(action, now(), machineId, place, out));
-        events.save(Event.ofNeedle(EventKind.BROKE, action, now(), machineId, out, missing));
+        Event broke = Event.ofNeedle(EventKind.BROKE, action, now(), machineId, out, missing);
+        events.save(sewn.map(broke::with).orElse(broke));
         projection.refresh(out);
         return action;
+    }
+
+    /** Returns which needles broke on a machine in this very cloth. */
+    @Transactional(readOnly = true)
+    public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
+        return events.newestOfMachine(machineId, EventKind.BROKE, Limit.of(MOST_BREAKS)).stream()
+                .flatMap(it -> it.setup().filter(sewn -> sewn.cloth().equals(cloth)).stream()
+                        .flatMap(sewn -> it.needleId().flatMap(needles::findById).stream()
+                                .map(needle -> new BrokenBefore(needle.needle(), sewn.layers()))))
+                .toList();
     }
 
     /** Records that the missing pieces of a needle were found. */
@@ -207,12 +215,8 @@ public class NeedleBook {
     }
 
     private UUID fitted(String machineId, int place, UUID expectedOut) {
-        Optional<UUID> now = room.find(machineId).stream()
-                .flatMap(it -> it.places().stream())
-                .filter(it -> it.number() == place)
-                .flatMap(it -> it.fitted().stream())
-                .map(MachineNow.Fitted::needleId)
-                .findFirst();
+        Optional<UUID> now =
+                room.find(machineId).flatMap(it -> it.fittedIn(place)).map(MachineNow.Fitted::needleId);
         if (!now.equals(Optional.of(expectedOut))) {
             throw new ChangedMeanwhile(
                     "The needle was changed in another window. Look at the strip: is what it shows what you"

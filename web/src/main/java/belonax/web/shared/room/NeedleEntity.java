@@ -68,6 +68,8 @@ class NeedleEntity {
     private @Nullable Instant lastAt;
     private boolean failed;
     private String missing = "";
+    private int projects;
+    private int bigProjects;
 
     /** For Hibernate. */
     protected NeedleEntity() {}
@@ -112,6 +114,8 @@ class NeedleEntity {
         lastAt = facts.lastAt();
         failed = facts.failed();
         missing = facts.missing();
+        projects = facts.projects();
+        bigProjects = facts.bigProjects();
     }
 
     boolean isCoated() {
@@ -138,6 +142,8 @@ class NeedleEntity {
                 Optional.ofNullable(firstAt),
                 Optional.ofNullable(lastAt),
                 failed,
-                missing);
+                missing,
+                projects,
+                bigProjects);
     }
 }

@@ -17,6 +17,7 @@ import java.util.UUID;
  * @param machineId the machine it is in, or was in last
  * @param failed whether it broke, or was retired because of a sign
  * @param missing pieces of it that were not found yet
+ * @param projects projects begun with it, big ones among them
  */
 public record NeedleRecord(
         UUID id,
@@ -33,7 +34,9 @@ public record NeedleRecord(
         Optional<Instant> firstAt,
         Optional<Instant> lastAt,
         boolean failed,
-        String missing) {
+        String missing,
+        int projects,
+        int bigProjects) {
 
     public NeedleInUse inUse() {
         return new NeedleInUse(needle, Math.min(1000, effectiveHours), struck);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 
 /** Works out what is true of a needle from its own events, leaving out those that were taken back. */
@@ -37,11 +38,54 @@ class Projection {
             @Nullable Instant firstAt,
             @Nullable Instant lastAt,
             boolean failed,
-            String missing) {}
+            String missing,
+            int projects,
+            int bigProjects) {
+
+        Facts loose() {
+            return new Facts(
+                    NeedleState.LOOSE,
+                    keptAt,
+                    effectiveHours,
+                    minutes,
+                    struck,
+                    lastSign,
+                    mainWear,
+                    machineId,
+                    firstAt,
+                    lastAt,
+                    failed,
+                    missing,
+                    projects,
+                    bigProjects);
+        }
+    }
 
     /** Works a needle out anew and writes it down. */
     void refresh(UUID needleId) {
-        needles.findById(needleId).ifPresent(it -> it.put(facts(events.ofNeedle(needleId))));
+        List<Event> inOrder = events.ofNeedle(needleId);
+        Facts facts = facts(inOrder);
+        boolean pushedOut = facts.state() == NeedleState.IN_MACHINE && !isWhereItWasPut(inOrder);
+        needles.findById(needleId).ifPresent(it -> it.put(pushedOut ? facts.loose() : facts));
+    }
+
+    /** Tells whether a move is the last that its needle made. */
+    boolean isNewestMove(Event move) {
+        return move.needleId()
+                .map(it -> events.newestOfNeedle(it, SewingRoom.NEEDLE_MOVES, Limit.of(1)))
+                .filter(it -> !it.isEmpty() && it.get(0).seq() == move.seq())
+                .isPresent();
+    }
+
+    /** After a change in between was taken back a later needle may stand in the place of an earlier one. */
+    private boolean isWhereItWasPut(List<Event> inOrder) {
+        Event in = inOrder.stream()
+                .filter(it -> it.kind() == EventKind.NEEDLE_IN)
+                .reduce((earlier, later) -> later)
+                .orElseThrow();
+        List<Event> there = events.newestAtPlace(
+                in.machineId().orElse(""), in.place().orElse(0), SewingRoom.NEEDLE_MOVES, Limit.of(1));
+        return !there.isEmpty() && there.get(0).seq() == in.seq();
     }
 
     static Facts facts(List<Event> inOrder) {
@@ -54,6 +98,8 @@ class Projection {
         boolean failed = false;
         double hours = 0;
         double minutes = 0;
+        int projects = 0;
+        int bigProjects = 0;
         Map<Wear, Double> byWear = new EnumMap<>(Wear.class);
         for (Event it : inOrder) {
             machineId = it.machineId().orElse(machineId);
@@ -76,6 +122,11 @@ class Projection {
                 }
                 case PIECES_FOUND -> missing = "";
                 case STRUCK -> struck = true;
+                case PROJECT -> projects++;
+                case BIG_PROJECT -> {
+                    projects++;
+                    bigProjects++;
+                }
                 case SIGN -> sign = Sign.valueOf(it.note());
                 case SEWN -> {
                     hours += it.effectiveHours();
@@ -103,6 +154,8 @@ class Projection {
                 inOrder.isEmpty() ? null : inOrder.get(0).at(),
                 inOrder.isEmpty() ? null : inOrder.get(inOrder.size() - 1).at(),
                 failed,
-                missing);
+                missing,
+                projects,
+                bigProjects);
     }
 }

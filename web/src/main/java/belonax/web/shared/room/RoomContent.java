@@ -49,5 +49,6 @@ public record RoomContent(List<MachineLine> machines, List<NeedleLine> needles, 
             @Nullable Double minutes,
             @Nullable Wear wear,
             @Nullable String note,
-            @Nullable Instant until) {}
+            @Nullable Instant until,
+            @Nullable SetupKept setup) {}
 }

@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Tells what is in which machine now, and records what happens to it. */
 @Service
 public class SewingRoom {
-    private static final Set<EventKind> NEEDLE_MOVES = Set.of(EventKind.NEEDLE_IN, EventKind.NEEDLE_OUT);
+    static final Set<EventKind> NEEDLE_MOVES = Set.of(EventKind.NEEDLE_IN, EventKind.NEEDLE_OUT);
     private static final Limit ONE = Limit.of(1);
 
     private final MachineRepository machines;
@@ -104,24 +105,28 @@ public class SewingRoom {
     }
 
     /**
-     * Takes an action back by a counter-event.
+     * Takes an action back by a counter-event, also when something came after it: what was recorded later stands, and what
+     * is true now is worked out from what is left.
      *
+     * @return the packet that a needle goes back into, when taking back leaves that needle with no life at all
      * @throws BadInput if there is no such action
-     * @throws ChangedMeanwhile if something later rests on it
      */
     @Transactional
-    public void undo(UUID action) {
+    public Optional<String> undo(UUID action) {
         List<Event> toUndo = events.findByActionIdOrderBySeq(action);
         BadInput.unless(!toUndo.isEmpty(), "action", () -> "There is no such change to take back.");
         toUndo.stream().flatMap(it -> it.machineId().stream()).findFirst().ifPresent(machines::hold);
         if (events.existsByUndoes(action)) {
-            return; // Pressed twice: it is taken back already.
-        }
-        for (Event it : toUndo) {
-            refuseIfNotNewest(it);
+            return Optional.empty(); // Pressed twice: it is taken back already.
         }
         events.save(Event.undone(ids.get(), now(), action));
         workOutAnew(toUndo);
+        return toUndo.stream()
+                .filter(it -> it.kind() == EventKind.NEEDLE_IN && !it.note().isEmpty())
+                .filter(it ->
+                        it.needleId().map(events::ofNeedle).orElse(List.of()).isEmpty())
+                .map(Event::note)
+                .findFirst();
     }
 
     /** Takes back what the events did to machines and needles. */
@@ -133,19 +138,19 @@ public class SewingRoom {
                         .ifPresent(machine -> machine.sewed(-it.minutes(), -WorkLog.linty(it)));
             }
         }
-        undone.stream().flatMap(it -> it.needleId().stream()).distinct().forEach(projection::refresh);
+        Stream<UUID> moved = undone.stream().flatMap(it -> it.needleId().stream());
+        Stream<UUID> nowThere = undone.stream().flatMap(it -> newestAtPlaceOf(it).flatMap(Event::needleId).stream());
+        Stream.concat(moved, nowThere).distinct().forEach(projection::refresh);
     }
 
-    /** Returns the packet that an action took a needle out of, if it did and was not taken back. */
-    @Transactional(readOnly = true)
-    public Optional<String> packetOf(UUID action) {
-        return events.existsByUndoes(action)
-                ? Optional.empty()
-                : events.findByActionIdOrderBySeq(action).stream()
-                        .filter(it ->
-                                it.kind() == EventKind.NEEDLE_IN && !it.note().isEmpty())
-                        .map(Event::note)
-                        .findFirst();
+    /** Returns the newest move at the place of a move. */
+    private Optional<Event> newestAtPlaceOf(Event move) {
+        return NEEDLE_MOVES.contains(move.kind())
+                        && move.machineId().isPresent()
+                        && move.place().isPresent()
+                ? events.newestAtPlace(move.machineId().get(), move.place().get(), NEEDLE_MOVES, ONE).stream()
+                        .findFirst()
+                : Optional.empty();
     }
 
     /** Tells whether an action can still be taken back. */
@@ -182,19 +187,6 @@ public class SewingRoom {
         }
     }
 
-    private void refuseIfNotNewest(Event event) {
-        boolean isMove = NEEDLE_MOVES.contains(event.kind());
-        if (isMove && event.machineId().isPresent() && event.place().isPresent()) {
-            List<Event> newest =
-                    events.newestAtPlace(event.machineId().get(), event.place().get(), NEEDLE_MOVES, ONE);
-            if (!newest.isEmpty() && !newest.get(0).actionId().equals(event.actionId())) {
-                throw new ChangedMeanwhile(
-                        "A needle was changed after that, so it cannot be taken back by itself. Take the later change back"
-                                + " first.");
-            }
-        }
-    }
-
     private MachineNow now(MachineEntity entity) {
         Machine machine = entity.card().machine();
         List<MachineNow.Place> places = new ArrayList<>();
@@ -207,7 +199,7 @@ public class SewingRoom {
     private Optional<Event> needleIn(String machineId, int place) {
         return events.newestAtPlace(machineId, place, NEEDLE_MOVES, ONE).stream()
                 .findFirst()
-                .filter(it -> it.kind() == EventKind.NEEDLE_IN);
+                .filter(it -> it.kind() == EventKind.NEEDLE_IN && projection.isNewestMove(it));
     }
 
     private Optional<MachineNow.Fitted> fitted(String machineId, int place) {
@@ -218,16 +210,11 @@ public class SewingRoom {
     }
 
     private Optional<SewingThread> thread(String machineId) {
-        return events.newestOfMachine(machineId, EventKind.THREADED, ONE).stream()
-                .findFirst()
-                .flatMap(Event::thread);
+        return events.newestOf(machineId, EventKind.THREADED).flatMap(Event::thread);
     }
 
     private OptionalDouble dial(String machineId) {
-        return events.newestOfMachine(machineId, EventKind.BALANCED, ONE).stream()
-                .map(Event::dial)
-                .findFirst()
-                .orElse(OptionalDouble.empty());
+        return events.newestOf(machineId, EventKind.BALANCED).map(Event::dial).orElse(OptionalDouble.empty());
     }
 
     private Instant now() {

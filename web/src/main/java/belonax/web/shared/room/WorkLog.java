@@ -2,6 +2,7 @@ package belonax.web.shared.room;
 
 import belonax.BadInput;
 import belonax.life.EffectiveHours;
+import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.web.shared.room.MachineNow.Fitted;
@@ -14,6 +15,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -104,8 +107,8 @@ public class WorkLog {
     /** Returns the timer of a machine, if it runs. */
     @Transactional(readOnly = true)
     public Optional<Running> running(String machineId) {
-        Optional<Event> on = newest(machineId, EventKind.TIMER_ON);
-        Optional<Event> off = newest(machineId, EventKind.TIMER_OFF);
+        Optional<Event> on = events.newestOf(machineId, EventKind.TIMER_ON);
+        Optional<Event> off = events.newestOf(machineId, EventKind.TIMER_OFF);
         return on.filter(it -> off.isEmpty() || off.get().seq() < it.seq()).map(it -> {
             Duration time = Duration.between(it.at(), clock.instant());
             return new Running(it.at(), time.toSeconds() / 60.0, time.compareTo(FORGOTTEN) > 0);
@@ -124,6 +127,59 @@ public class WorkLog {
         return ofFitted(machineId, place, EventKind.STRUCK, "");
     }
 
+    /** Records that a project begins with every needle in the machine. */
+    @Transactional
+    public UUID projectBegun(String machineId, boolean big) {
+        machines.hold(machineId);
+        UUID action = ids.get();
+        MachineNow now = room.find(machineId).orElseThrow();
+        BadInput.unless(
+                now.fitted().isPresent(),
+                "machine",
+                () -> "No needle is in " + now.machine().name() + ". Fit one, and begin the project with it.");
+        for (MachineNow.Place place : now.places()) {
+            place.fitted().ifPresent(it -> {
+                EventKind kind = big ? EventKind.BIG_PROJECT : EventKind.PROJECT;
+                events.save(Event.ofNeedle(kind, action, now(), machineId, it.needleId(), ""));
+                projection.refresh(it.needleId());
+            });
+        }
+        return action;
+    }
+
+    /** A look that a needle fitted lately wants. */
+    public record CheckWanted(MachineNow.Place place, Fitted fitted, FitCheck check) {}
+
+    /** Returns the looks that are due on a machine's needles, and were not done since they were fitted. */
+    @Transactional(readOnly = true)
+    public List<CheckWanted> fitChecks(MachineNow now) {
+        return now.places().stream()
+                .flatMap(place -> place.fitted().stream()
+                        .flatMap(it -> wanted(it).map(check -> new CheckWanted(place, it, check))))
+                .toList();
+    }
+
+    /** Records that a look after a change was done. */
+    @Transactional
+    public UUID fitChecked(String machineId, int place, FitCheck check) {
+        return ofFitted(machineId, place, EventKind.FIT_CHECKED, check.name());
+    }
+
+    private Stream<FitCheck> wanted(Fitted fitted) {
+        long since = events.newestOfNeedle(fitted.needleId(), Set.of(EventKind.NEEDLE_IN), Limit.of(1)).stream()
+                .mapToLong(Event::seq)
+                .findFirst()
+                .orElse(0);
+        double minutes = events.minutesSewnAfter(fitted.needleId(), since);
+        Set<String> done = events
+                .newestOfNeedle(fitted.needleId(), Set.of(EventKind.FIT_CHECKED), Limit.of(FitCheck.values().length))
+                .stream()
+                .filter(it -> it.seq() > since)
+                .map(Event::note)
+                .collect(Collectors.toSet());
+        return Stream.of(FitCheck.values()).filter(it -> it.isDue(minutes) && !done.contains(it.name()));
+    }
+
     static double linty(Event sewn) {
         return LINTY.contains(sewn.wear()) ? sewn.minutes() : 0;
     }
@@ -138,22 +194,14 @@ public class WorkLog {
 
     private UUID ofFitted(String machineId, int place, EventKind kind, String note) {
         machines.hold(machineId);
-        UUID needle = room.find(machineId).stream()
-                .flatMap(it -> it.places().stream())
-                .filter(it -> it.number() == place)
-                .flatMap(it -> it.fitted().stream())
+        UUID needle = room.find(machineId)
+                .flatMap(it -> it.fittedIn(place))
                 .map(Fitted::needleId)
-                .findFirst()
                 .orElseThrow(() -> new BadInput("place", "No needle is in that place, as far as Belonax knows."));
         UUID action = ids.get();
         events.save(Event.ofNeedle(kind, action, now(), machineId, needle, note));
         projection.refresh(needle);
         return action;
-    }
-
-    private Optional<Event> newest(String machineId, EventKind kind) {
-        List<Event> found = events.newestOfMachine(machineId, kind, Limit.of(1));
-        return found.stream().findFirst();
     }
 
     private Instant now() {

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
+import belonax.hazard.BrokenBefore;
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
+import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.needle.Needle;
@@ -51,6 +53,15 @@ import org.springframework.test.context.ActiveProfiles;
 })
 class LivesTest {
     private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
+
+    private static final SetupKept CANVAS = new SetupKept(
+            "canvas",
+            "6 layers of canvas",
+            6,
+            4.2,
+            0,
+            SetupKept.ThreadKept.of(belonax.thread.SewingThread.spunPolyester(40)),
+            null);
 
     /** A clock that a test can move. */
     static final class Hand extends Clock {
@@ -201,12 +212,16 @@ class LivesTest {
         UUID needle = fitted("badger").needleId();
         long jar = book.inTheJar();
 
-        book.broke("badger", 0, needle, "tip");
+        book.broke("badger", 0, needle, "tip", Optional.of(CANVAS));
 
         assertThat(room.find("badger").orElseThrow().fitted()).isEmpty();
         assertThat(book.withMissingPieces()).extracting(NeedleRecord::missing).containsExactly("tip");
         assertThat(book.inTheJar()).isEqualTo(jar + 1);
         assertThat(book.find(needle).orElseThrow().failed()).isTrue();
+        assertThat(book.brokenBefore("badger", "canvas"))
+                .containsExactly(
+                        new BrokenBefore(Needle.of(NeedleSystem.H_130_705, NeedleType.JEANS, NeedleSize.NM_100), 6));
+        assertThat(book.brokenBefore("badger", "voile")).isEmpty();
         book.piecesFound(needle);
         assertThat(book.withMissingPieces()).isEmpty();
         clock.now = clock.now.plusSeconds(5);
@@ -280,6 +295,82 @@ class LivesTest {
             room.undo(actions.get(i));
             assertThat(state()).as("after taking back step " + i).isEqualTo(states.get(i));
         }
+    }
+
+    @Test
+    void whatever_happens_can_be_taken_back_in_any_order_and_no_needle_is_ever_in_two_places() {
+        SplittableRandom random = new SplittableRandom(11);
+        String before = state();
+        List<UUID> actions = new ArrayList<>();
+        for (int i = 0; i < 25; i++) {
+            clock.now = clock.now.plusSeconds(60);
+            String machine = random.nextBoolean() ? "heron" : "badger";
+            List<NeedleRecord> about = book.in(NeedleState.LOOSE, 20);
+            actions.add(
+                    about.isEmpty() || random.nextBoolean()
+                            ? room.fit(machine, 0, STRETCH_75, Optional.empty(), in(machine))
+                            : book.putBackIn(
+                                    machine,
+                                    0,
+                                    about.get(random.nextInt(about.size())).id()));
+        }
+
+        while (!actions.isEmpty()) {
+            room.undo(actions.remove(random.nextInt(actions.size())));
+            List<UUID> fitted = room.machines().stream()
+                    .flatMap(it -> it.places().stream())
+                    .flatMap(it -> it.fitted().stream())
+                    .map(MachineNow.Fitted::needleId)
+                    .toList();
+            assertThat(fitted).doesNotHaveDuplicates();
+            assertThat(book.in(NeedleState.IN_MACHINE, 50))
+                    .extracting(NeedleRecord::id)
+                    .containsExactlyInAnyOrderElementsOf(fitted);
+        }
+        assertThat(state()).isEqualTo(before);
+    }
+
+    @Test
+    void a_new_needle_is_looked_at_once_and_its_clamp_again_after_ten_minutes() {
+        room.fit("heron", 0, STRETCH_75, Optional.empty(), in("heron"));
+        assertThat(wanted()).containsExactly(FitCheck.HEIGHT);
+
+        work.sewn("heron", 12, Wear.ORDINARY);
+        assertThat(wanted()).containsExactly(FitCheck.HEIGHT, FitCheck.CLAMP);
+        work.fitChecked("heron", 0, FitCheck.HEIGHT);
+        UUID clamp = work.fitChecked("heron", 0, FitCheck.CLAMP);
+
+        assertThat(wanted()).isEmpty();
+        room.undo(clamp);
+        assertThat(wanted()).containsExactly(FitCheck.CLAMP);
+    }
+
+    @Test
+    void projects_are_counted_for_every_needle_in_the_machine() {
+        work.projectBegun("sparrow", false);
+        UUID big = work.projectBegun("sparrow", true);
+
+        assertThat(room.find("sparrow").orElseThrow().places())
+                .allSatisfy(it -> assertThat(record(it))
+                        .extracting("projects", "bigProjects")
+                        .containsExactly(2, 1));
+        room.undo(big);
+        assertThat(record(room.find("sparrow").orElseThrow().places().get(1)).projects())
+                .isEqualTo(1);
+    }
+
+    private NeedleRecord record(MachineNow.Place place) {
+        return book.find(place.fitted().orElseThrow().needleId()).orElseThrow();
+    }
+
+    private List<FitCheck> wanted() {
+        return work.fitChecks(room.find("heron").orElseThrow()).stream()
+                .map(WorkLog.CheckWanted::check)
+                .toList();
+    }
+
+    private Optional<UUID> in(String machineId) {
+        return room.find(machineId).flatMap(MachineNow::fitted).map(MachineNow.Fitted::needleId);
     }
 
     private String state() {
