@@ -1,6 +1,7 @@
 package belonax.machine;
 
 import belonax.BadInput;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The top tension dial.
@@ -25,6 +26,19 @@ public record Dial(DialKind kind, double min, double max, double step, double no
                 normalLow >= min && normalHigh <= max && normalLow <= normalHigh,
                 "dial",
                 () -> "The usual band lies within the dial's range, such as 3 to 5.");
+    }
+
+    /** Returns a dial whose usual band, a third to five ninths of its range, is not told. */
+    public static Dial of(DialKind kind, double min, double max, double step) {
+        double ninth = (max - min) / 9;
+        return new Dial(kind, min, max, step, min + 3 * ninth, min + 5 * ninth);
+    }
+
+    /** Returns the same dial with the ends of its usual band; one that is null stays, or moves so that the band is not empty. */
+    public Dial withBand(@Nullable Double low, @Nullable Double high) {
+        double from = low != null ? low : high != null ? Math.min(normalLow, high) : normalLow;
+        double to = high != null ? high : Math.max(normalHigh, from);
+        return new Dial(kind, min, max, step, from, to);
     }
 
     /** Returns the dial of most machines: 0 to 9 in quarters, 3 to 5 for ordinary thread. */

@@ -10,7 +10,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
+import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.room.NeedleBook;
 import belonax.web.shared.room.SewingRoom;
 import belonax.web.shared.room.WorkLog;
 import java.util.List;
@@ -27,7 +29,7 @@ import org.springframework.test.web.servlet.MockMvc;
 
 /** The page in a sewing room that has no machine yet. */
 @WebMvcTest(MatchPage.class)
-@Import({WebSlice.class, Layout.class})
+@Import({WebSlice.class, Layout.class, ClothShelf.class})
 class MatchPageTest {
     @Autowired
     private MockMvc mvc;
@@ -38,6 +40,10 @@ class MatchPageTest {
     @MockitoBean
     @SuppressWarnings("UnusedVariable") // An empty drawer.
     private DrawerStore drawer;
+
+    @MockitoBean
+    @SuppressWarnings("UnusedVariable") // Nothing broke.
+    private NeedleBook book;
 
     @MockitoBean
     @SuppressWarnings("UnusedVariable") // No timer runs.

@@ -32,7 +32,8 @@ public class SecurityRules {
         "/api/v1/needles/identify",
         "/api/v1/measure/weight",
         "/api/v1/measure/stretch",
-        "/api/v1/measure/clearance"
+        "/api/v1/measure/clearance",
+        "/api/v1/tension/next"
     };
 
     @Bean

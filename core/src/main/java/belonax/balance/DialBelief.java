@@ -1,0 +1,184 @@
+package belonax.balance;
+
+import java.util.List;
+
+/**
+ * What is believed of the balanced dial and of how sharply this machine answers it, over a grid of both; every strip weighs
+ * each point by the chance to read what was read. The order of the strips does not matter. Source: docs/craft.md, "Balance".
+ */
+public final class DialBelief {
+    private static final int PLACES = 181;
+    private static final int GAINS = 9;
+    /** The balanced dial may lie beyond its ends, which is what a loose or a tight bobbin does. */
+    private static final double BEYOND = 0.35;
+
+    private static final double GAIN_SPREAD = 0.35;
+    /** Slope of the top pull over the dial, as a logarithm per number: the usual one. */
+    private static final double USUAL_SLOPE = 0.38;
+    /** A tenth of all rooms is stranger than the rest. */
+    private static final double STRANGE = 0.1;
+
+    private static final double STRANGER = 2.6;
+    /** What comes and goes, and faces that contradict each other, count half. */
+    private static final double HALF = 0.5;
+
+    private final double first;
+    private final double spacing;
+    private final double[] gains;
+    /** For each gain the belief that the balanced dial is at most at each place. */
+    private final double[][] upTo;
+
+    private DialBelief(double first, double spacing, double[] gains, double[][] weights) {
+        this.first = first;
+        this.spacing = spacing;
+        this.gains = gains;
+        this.upTo = weights;
+        sumUp();
+    }
+
+    static DialBelief of(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
+        DialPrior prior = DialPrior.of(setup, past);
+        double range = setup.dial().max() - setup.dial().min();
+        double first = setup.dial().min() - BEYOND * range;
+        double spacing = range * (1 + 2 * BEYOND) / (PLACES - 1);
+        double[] gains = new double[GAINS];
+        double usual = USUAL_SLOPE / StitchModel.width(setup.stackMm()) / setup.numberOnDial();
+        double[][] weights = new double[GAINS][PLACES];
+        for (int g = 0; g < GAINS; g++) {
+            double away = (g - (GAINS - 1) / 2.0) / 2;
+            gains[g] = usual * Math.exp(away * GAIN_SPREAD);
+            for (int i = 0; i < PLACES; i++) {
+                weights[g][i] = bell(away) * bell(first + i * spacing, prior);
+            }
+        }
+        for (Strip it : strips) {
+            weigh(weights, gains, first, spacing, it);
+        }
+        return new DialBelief(first, spacing, gains, weights);
+    }
+
+    /** Returns the chance that this setting is truly balanced, 0 to 1. */
+    public double chanceBalanced(double dial) {
+        double chance = 0;
+        for (int g = 0; g < gains.length; g++) {
+            double reach = StitchModel.HIDDEN / gains[g];
+            chance += upTo(g, dial + reach) - upTo(g, dial - reach);
+        }
+        return Math.max(0, Math.min(1, chance));
+    }
+
+    /** Returns the dial below which the balanced one lies with this chance, which is above 0 and below 1. */
+    public double quantile(double chance) {
+        double before = 0;
+        for (int i = 0; i < PLACES; i++) {
+            double now = 0;
+            for (int g = 0; g < gains.length; g++) {
+                now += upTo[g][i];
+            }
+            if (now >= chance) {
+                double part = now > before ? (chance - before) / (now - before) : 1;
+                return first + (i - 0.5 + part) * spacing;
+            }
+            before = now;
+        }
+        return first + (PLACES - 1) * spacing;
+    }
+
+    /** Returns the chance that the balanced dial lies below this one. */
+    public double chanceBelow(double dial) {
+        double chance = 0;
+        for (int g = 0; g < gains.length; g++) {
+            chance += upTo(g, dial);
+        }
+        return chance;
+    }
+
+    /** Returns how far the lock lies from the middle at a dial, as is believed: -1 to 1. */
+    public double expectedLockDepth(double dial) {
+        double depth = 0;
+        for (int g = 0; g < gains.length; g++) {
+            double before = 0;
+            for (int i = 0; i < PLACES; i++) {
+                double weight = upTo[g][i] - before;
+                before = upTo[g][i];
+                depth += weight * StitchModel.lockDepth((dial - first - i * spacing) * gains[g]);
+            }
+        }
+        return depth;
+    }
+
+    private static void weigh(double[][] weights, double[] gains, double first, double spacing, Strip strip) {
+        if (strip.isNest()) {
+            return; // It carries no word about the dial.
+        }
+        boolean half = strip.isErratic() || strip.isFuzzy();
+        double most = 0;
+        for (int g = 0; g < gains.length; g++) {
+            for (int i = 0; i < PLACES; i++) {
+                double chance = chance(strip, (strip.dial() - first - i * spacing) * gains[g]);
+                weights[g][i] *= half ? Math.pow(chance, HALF) : chance;
+                most = Math.max(most, weights[g][i]);
+            }
+        }
+        for (double[] row : weights) {
+            for (int i = 0; i < PLACES; i++) {
+                row[i] /= most; // Many strips would else come to less than a number can hold.
+            }
+        }
+    }
+
+    /**
+     * Returns the chance to read a strip at least so tight, or so loose, this far from balance. Whether it was dots or a line
+     * is told apart on one side only: so no reading that says "too tight" can ever speak for a higher dial.
+     */
+    private static double chance(Strip strip, double fromBalance) {
+        if (strip.top() == TopFace.DRAWN_UP && !strip.isFuzzy()) {
+            return StitchModel.chanceToReadAtLeast(1, fromBalance);
+        }
+        boolean strained = strip.isClean()
+                && (strip.also().contains(Also.PUCKER) || strip.also().contains(Also.TOP_BROKE));
+        return strained
+                ? 0.35 * StitchModel.chanceToReadAtLeast(0, fromBalance)
+                        + 0.65 * StitchModel.chanceToReadAtLeast(1, fromBalance)
+                : StitchModel.chanceToReadAtLeast(strip.step(), fromBalance);
+    }
+
+    private void sumUp() {
+        double all = 0;
+        for (double[] row : upTo) {
+            for (int i = 0; i < PLACES; i++) {
+                all += row[i];
+                if (i > 0) {
+                    row[i] += row[i - 1];
+                }
+            }
+        }
+        for (double[] row : upTo) {
+            for (int i = 0; i < PLACES; i++) {
+                row[i] /= all;
+            }
+        }
+    }
+
+    private double upTo(int gain, double dial) {
+        double at = (dial - first) / spacing + 0.5;
+        if (at < 0) {
+            return 0;
+        }
+        int i = (int) at;
+        if (i >= PLACES) {
+            return upTo[gain][PLACES - 1];
+        }
+        double before = i == 0 ? 0 : upTo[gain][i - 1];
+        return before + (upTo[gain][i] - before) * (at - i);
+    }
+
+    private static double bell(double place, DialPrior prior) {
+        double away = (place - prior.mean()) / prior.spread();
+        return (1 - STRANGE) * bell(away) + STRANGE * bell(away / STRANGER) / STRANGER;
+    }
+
+    private static double bell(double away) {
+        return Math.exp(-away * away / 2);
+    }
+}

@@ -1,0 +1,65 @@
+package belonax.balance;
+
+import belonax.BadInput;
+import java.util.Set;
+
+/**
+ * One test strip as it was read: two colours, the very stack, with a curve and a corner.
+ *
+ * @param dial the dial at which it was sewn, 0 to 20
+ * @param also what else was noticed
+ */
+public record Strip(double dial, TopFace top, Underside underside, Set<Also> also) {
+    public Strip {
+        also = Set.copyOf(also);
+        BadInput.unless(
+                dial >= 0 && dial <= 20, "dial", () -> "A dial stands between 0 and 20. Read it off the machine.");
+    }
+
+    /** Returns a strip at which nothing else was noticed. */
+    public static Strip of(double dial, TopFace top, Underside underside) {
+        return new Strip(dial, top, underside, Set.of());
+    }
+
+    public boolean isNest() {
+        return underside == Underside.NEST;
+    }
+
+    public boolean isErratic() {
+        return also.contains(Also.ERRATIC);
+    }
+
+    /** Tells whether neither thread shows where it should not. */
+    public boolean isClean() {
+        return top == TopFace.CLEAN && underside == Underside.CLEAN;
+    }
+
+    /** Tells whether the seam is drawn up though no face shows the other thread: both pulls are strong. */
+    boolean isDrawnUp() {
+        return underside == Underside.CLEAN
+                && (top == TopFace.DRAWN_UP || top == TopFace.CLEAN && also.contains(Also.PUCKER));
+    }
+
+    /** Tells whether it says the top pulls too hard. */
+    public boolean isTooTight() {
+        return !isNest() && (step() > 0 || isDrawnUp() || isClean() && also.contains(Also.TOP_BROKE));
+    }
+
+    /** Tells whether it says the top pulls too little. */
+    public boolean isTooLoose() {
+        return !isNest() && step() < 0;
+    }
+
+    /**
+     * Returns where the lock seems to lie: from -2, far below, over 0, hidden inside, to 2, far on top. Both faces speaking at
+     * once mean fuzzy thread about the middle.
+     */
+    int step() {
+        return Math.max(-2, Math.min(2, top.tightness() - underside.looseness()));
+    }
+
+    /** Tells whether the two faces contradict each other. */
+    boolean isFuzzy() {
+        return top != TopFace.CLEAN && underside.looseness() > 0;
+    }
+}
