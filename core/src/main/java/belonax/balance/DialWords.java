@@ -9,6 +9,8 @@ import java.util.Optional;
 
 /** The sentences of the advisor: what the last strip told, and so which way the dial goes. */
 final class DialWords {
+    private static final List<String> FRACTIONS = List.of("", "¼", "½", "¾");
+
     private final BalanceSetup setup;
     private final int past;
     private final List<Strip> strips;
@@ -155,8 +157,18 @@ final class DialWords {
     }
 
     private String setting(double dial) {
-        String number = String.format(Locale.ROOT, "%.2f", dial).replaceFirst("\\.?0+$", "");
-        return setup.dial().kind() == DialKind.KNOB ? number + " turns" : number;
+        return setup.dial().kind() == DialKind.KNOB ? number(dial) + " turns" : number(dial);
+    }
+
+    /** Returns a setting as it stands on a dial: quarters as fractions, anything finer as a decimal. */
+    private static String number(double dial) {
+        double quarters = dial * 4;
+        if (Math.abs(quarters - Math.rint(quarters)) > 1e-6) {
+            return String.format(Locale.ROOT, "%.2f", dial).replaceFirst("\\.?0+$", "");
+        }
+        long whole = Math.round(Math.floor(quarters / 4 + 1e-9));
+        String part = FRACTIONS.get((int) Math.round(quarters - 4 * whole));
+        return whole == 0 && !part.isEmpty() ? part : whole + part;
     }
 
     private boolean sealed() {

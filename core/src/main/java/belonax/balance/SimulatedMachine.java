@@ -45,14 +45,23 @@ public final class SimulatedMachine {
         return Math.abs(lockDepth(dial)) <= StitchModel.HIDDEN_Z;
     }
 
-    /** Sews a strip and reads it, as well as people do. */
+    /** Sews a strip and returns what it truly shows. */
     public Strip sew(double dial, RandomGenerator random) {
-        if (random.nextDouble() < NEST) {
-            return Strip.of(dial, TopFace.CLEAN, Underside.NEST);
-        }
+        return sewn(dial, StitchModel.stepAt(lockDepth(dial)), random);
+    }
+
+    /** Sews a strip and reads it as well as people do: one in twelve is off by a step. */
+    public Strip sewAndRead(double dial, RandomGenerator random) {
         int step = StitchModel.stepAt(lockDepth(dial));
         if (random.nextDouble() < MISREAD) {
             step = step == 2 || step == -2 ? step - Integer.signum(step) : step + (random.nextBoolean() ? 1 : -1);
+        }
+        return sewn(dial, step, random);
+    }
+
+    private Strip sewn(double dial, int step, RandomGenerator random) {
+        if (random.nextDouble() < NEST) {
+            return Strip.of(dial, TopFace.CLEAN, Underside.NEST);
         }
         boolean comesAndGoes = dirtyDisc && random.nextDouble() < 0.5;
         return new Strip(dial, top(step), underside(step), comesAndGoes ? Set.of(Also.ERRATIC) : Set.of());

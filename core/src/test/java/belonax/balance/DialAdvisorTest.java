@@ -100,7 +100,7 @@ class DialAdvisorTest {
         assertThat(low.action()).isEqualTo(Action.KEEP);
         assertThat(low.suspicion().orElseThrow())
                 .isEqualTo(
-                        "1.75 lies below the usual band. With ordinary thread a loose bobbin is the likely reason: was its screw"
+                        "1¾ lies below the usual band. With ordinary thread a loose bobbin is the likely reason: was its screw"
                                 + " touched? Test its pull.");
     }
 
@@ -171,7 +171,7 @@ class DialAdvisorTest {
         SimulatedMachine machine = SimulatedMachine.of(same, random);
         List<Strip> strips = new ArrayList<>();
         for (int i = random.nextInt(6); i > 0; i--) {
-            strips.add(machine.sew(
+            strips.add(machine.sewAndRead(
                     same.dial().min() + (same.dial().max() - same.dial().min()) * random.nextDouble(), random));
         }
         Advice before = DialAdvisor.advise(same, List.of(), strips);
@@ -231,7 +231,7 @@ class DialAdvisorTest {
             assertThat(advice.confidence()).isBetween(0.0, 1.0);
             assertThat(advice.low()).isLessThanOrEqualTo(advice.likely());
             assertThat(advice.likely()).isLessThanOrEqualTo(advice.high());
-            assertThat(advice.why()).matches("[A-Z0-9].*[.?]");
+            assertThat(advice.why()).matches("[A-Z0-9¼½¾].*[.?]");
         }
         assertThat(strips).hasSizeLessThanOrEqualTo(DialAdvisor.MOST_STRIPS);
         assertThat(advice.action() != Action.KEEP || advice.confidence() >= DialAdvisor.KEEP_CONFIDENCE)
@@ -264,7 +264,7 @@ class DialAdvisorTest {
 
         BalanceSetup knob = new BalanceSetup(
                 Dial.knob(5), BobbinKind.REMOVABLE, 0.7, 0, SewingThread.spunPolyester(25), Optional.empty());
-        assertThat(DialAdvisor.advise(knob, List.of(), List.of()).why()).startsWith("Start at 2.5 turns");
+        assertThat(DialAdvisor.advise(knob, List.of(), List.of()).why()).startsWith("Start at 2½ turns");
     }
 
     @Test
@@ -285,7 +285,7 @@ class DialAdvisorTest {
             List<Strip> strips = new ArrayList<>();
             Advice advice = advise();
             while ((advice.action() == Action.SEW_STRIP || advice.action() == Action.RETHREAD) && strips.size() < 12) {
-                strips.add(machine.sew(advice.dial().orElse(4), random));
+                strips.add(machine.sewAndRead(advice.dial().orElse(4), random));
                 advice = advise(strips.toArray(Strip[]::new));
             }
             balanced += advice.action() == Action.KEEP

@@ -163,7 +163,8 @@ record MatchForm(
      *
      * @throws BadInput naming the part of the sentence that will not do
      */
-    MatchRequest request(Stock stock, Optional<Machine> machine, List<BrokenBefore> brokenBefore) {
+    MatchRequest request(
+            Stock stock, Optional<Machine> machine, List<BrokenBefore> brokenBefore, List<MatchRequest.Proven> proven) {
         Job.Builder job = Job.sewing(stack(stock), thread(stock))
                 .purpose(word("purpose", Purpose.class, purpose))
                 .school(word("school", SizeSchool.class, school))
@@ -175,7 +176,7 @@ record MatchForm(
             job.crossingLayers(whole("crossing", crossing));
         }
         machine.ifPresent(job::on);
-        return new MatchRequest(job.build(), wish(), List.of(), stock.needles());
+        return new MatchRequest(job.build(), wish(), proven, stock.needles());
     }
 
     /** Returns the address that holds this sentence. */

@@ -9,6 +9,7 @@ import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Sampler;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.NeedleBook;
 import belonax.web.shared.room.SewingRoom;
@@ -35,6 +36,7 @@ class MatchPage {
     private final DrawerStore drawer;
     private final SewingRoom room;
     private final NeedleBook book;
+    private final Sampler sampler;
     private final Layout layout;
     private final Clock clock;
 
@@ -46,6 +48,7 @@ class MatchPage {
             DrawerStore drawer,
             SewingRoom room,
             NeedleBook book,
+            Sampler sampler,
             Layout layout,
             Clock clock) {
         this.matcher = matcher;
@@ -55,6 +58,7 @@ class MatchPage {
         this.drawer = drawer;
         this.room = room;
         this.book = book;
+        this.sampler = sampler;
         this.layout = layout;
         this.clock = clock;
     }
@@ -81,7 +85,9 @@ class MatchPage {
             MatchRequest asked = form.request(
                     stock,
                     machine.map(MachineNow::machine),
-                    machine.map(it -> book.brokenBefore(it.id(), form.cloth())).orElse(List.of()));
+                    machine.map(it -> book.brokenBefore(it.id(), form.cloth())).orElse(List.of()),
+                    machine.map(it -> sampler.provenNeedles(it.id(), form.cloth()))
+                            .orElse(List.of()));
             model.addAttribute(
                     "match",
                     MatchView.of(

@@ -5,6 +5,7 @@ public enum Stop {
     BENCH("Bench", "ready to sew?", "/bench"),
     MATCH("Match", "which needle?", "/match"),
     FIT("Fit", "is it in right?", "/fit"),
+    BALANCE("Balance", "which way, how far?", "/balance"),
     NEEDLES("Needle book", "how worn, and where?", "/needles"),
     DRAWER("Drawer", "what do I own?", "/drawer");
 

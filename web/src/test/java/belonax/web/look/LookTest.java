@@ -37,7 +37,9 @@ class LookTest extends RunningBelonax {
             "settings",
             "bench",
             "needles",
-            "fit");
+            "fit",
+            "balance",
+            "balance-sampler");
     private static final String EYES = eyes();
     private static final Path PICTURES = Path.of("../target/look");
 
@@ -65,6 +67,9 @@ class LookTest extends RunningBelonax {
         pages.put("fit-broken", "/fit/broken");
         pages.put("needles", "/needles");
         pages.put("needles-log", "/needles/log");
+        pages.put("balance", "/balance");
+        pages.put("balance-begin", "/balance?layers=2");
+        pages.put("balance-sampler", "/balance/sampler");
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
         pages.put("match-conflict", "/match?cloth=denim-mid&number=80&purpose=TOPSTITCH&machine=badger");
         pages.put("match-twin", "/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron");

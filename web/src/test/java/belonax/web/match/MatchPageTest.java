@@ -12,6 +12,7 @@ import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
 import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Sampler;
 import belonax.web.shared.room.NeedleBook;
 import belonax.web.shared.room.SewingRoom;
 import belonax.web.shared.room.WorkLog;
@@ -29,7 +30,7 @@ import org.springframework.test.web.servlet.MockMvc;
 
 /** The page in a sewing room that has no machine yet. */
 @WebMvcTest(MatchPage.class)
-@Import({WebSlice.class, Layout.class, ClothShelf.class})
+@Import({WebSlice.class, Layout.class, ClothShelf.class, Sampler.class})
 class MatchPageTest {
     @Autowired
     private MockMvc mvc;

@@ -5,7 +5,8 @@ public enum CardKind {
     SWATCH(Swatch.class),
     SPOOL(Spool.class),
     BOBBIN(WoundBobbin.class),
-    PACKET(Packet.class);
+    PACKET(Packet.class),
+    BALANCE(BalanceRun.class);
 
     private final Class<? extends Card> type;
 

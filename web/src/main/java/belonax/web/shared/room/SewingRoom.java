@@ -104,6 +104,15 @@ public class SewingRoom {
         return record(action, machineId, place, needle, thread, inNow, packet);
     }
 
+    /** Records that a machine was balanced, and on what. */
+    @Transactional
+    public UUID balanced(String machineId, double dial, SetupKept sewn) {
+        machines.hold(machineId);
+        UUID action = ids.get();
+        events.save(Event.balanced(action, now(), machineId, dial).with(sewn));
+        return action;
+    }
+
     /**
      * Takes an action back by a counter-event, also when something came after it: what was recorded later stands, and what
      * is true now is worked out from what is left.

@@ -1,0 +1,99 @@
+package belonax.web.balance;
+
+import belonax.BadInput;
+import belonax.cloth.Cloth;
+import belonax.cloth.Stack;
+import belonax.thread.Build;
+import belonax.thread.Fibre;
+import belonax.thread.Quality;
+import belonax.thread.SewingThread;
+import belonax.thread.Tex;
+import belonax.web.shared.drawer.BalanceRun;
+import belonax.web.shared.drawer.ClothShelf;
+import belonax.web.shared.form.Entries;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.SetupKept;
+import belonax.web.shared.room.SetupKept.ThreadKept;
+import belonax.web.shared.settings.Units;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** Between what is said before the first strip and a run. */
+final class BalanceForm {
+    private static final double LEAST_STACK_MM = 0.05;
+
+    private BalanceForm() {}
+
+    /** Returns the entries as they are usual on this machine, where nothing was typed. */
+    static Map<String, String> usual(Map<String, String> typed, MachineNow machine) {
+        SewingThread thread = machine.thread().orElse(SewingThread.spunPolyester(25));
+        Map<String, String> all = new LinkedHashMap<>();
+        all.put("cloth", "quilting-cotton");
+        all.put("layers", "2");
+        all.put("tex", thread.tex().shown());
+        all.put("fibre", thread.fibre().name());
+        all.put("build", thread.build().name());
+        all.put("bobbinTex", "");
+        all.put("width", "0");
+        all.putAll(typed);
+        return all;
+    }
+
+    /**
+     * Builds the run.
+     *
+     * @throws BadInput naming all that will not do
+     */
+    static BalanceRun run(
+            Entries entries,
+            MachineNow machine,
+            ClothShelf cloths,
+            Units units,
+            LocalDate today,
+            @Nullable Long simulated) {
+        Cloth cloth = cloths.find(entries.text("cloth"))
+                .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
+        int layers = entries.whole("layers", "Count the layers of the strip, interfacing too.");
+        double tex = entries.number("tex", "Type the top thread's tex, such as 25.");
+        Double bobbinTex = entries.optional("bobbinTex", "Type the bobbin thread's tex, or leave it empty.");
+        Double width = entries.optional("width", "Type the stitch width, 0 for straight.");
+        Fibre fibre = entries.word("fibre", Fibre.class, Fibre.POLYESTER);
+        Build build = entries.word("build", Build.class, Build.SPUN);
+        return entries.done(() -> {
+            Stack stack = Stack.of(cloth, layers);
+            ThreadKept top = thread(tex, fibre, build);
+            SetupKept sewn = new SetupKept(
+                    cloth.id(),
+                    stack.words(),
+                    stack.layers(),
+                    Math.max(LEAST_STACK_MM, stack.thicknessMm()),
+                    width == null ? 0 : units.toMm(width),
+                    top,
+                    bobbinTex == null ? null : thread(bobbinTex, Fibre.POLYESTER, Build.SPUN));
+            Optional<MachineNow.Fitted> fitted = machine.fitted();
+            BalanceRun run = new BalanceRun(
+                    machine.id(),
+                    machine.machine().name(),
+                    sewn,
+                    fitted.map(it -> it.needle().needle().type()).orElse(null),
+                    fitted.map(it -> it.needle().needle().size().nm()).orElse(null),
+                    List.of(),
+                    BalanceRun.State.OPEN,
+                    null,
+                    null,
+                    today,
+                    simulated);
+            run.setup(machine.machine()); // Refuses what no strip can be sewn with.
+            return run;
+        });
+    }
+
+    private static ThreadKept thread(double tex, Fibre fibre, Build build) {
+        return ThreadKept.of(new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), Quality.GOOD, false));
+    }
+}

@@ -1,0 +1,240 @@
+package belonax.web.balance;
+
+import belonax.balance.Advice;
+import belonax.balance.Advice.Action;
+import belonax.balance.Also;
+import belonax.balance.BalanceSetup;
+import belonax.balance.BobbinTest;
+import belonax.balance.DialAdvisor;
+import belonax.balance.DialBelief;
+import belonax.balance.PastBalance;
+import belonax.balance.SimulatedMachine;
+import belonax.balance.Strip;
+import belonax.balance.TopFace;
+import belonax.balance.Underside;
+import belonax.machine.Machine;
+import belonax.web.shared.Words;
+import belonax.web.shared.drawer.BalanceRun;
+import belonax.web.shared.drawer.BalanceRun.State;
+import belonax.web.shared.drawer.BalanceRun.StripKept;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.form.Choice;
+import belonax.web.shared.room.SetupKept.ThreadKept;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** A run as its page shows it: the next dial in large figures, why, the two questions, and what the model believes. */
+record BalanceView(
+        String id,
+        int revision,
+        String stack,
+        String top,
+        String bobbin,
+        String stitch,
+        String machine,
+        @Nullable String needle,
+        boolean isOpen,
+        String action,
+        String headline,
+        String figure,
+        String why,
+        String sure,
+        @Nullable String suspicion,
+        String sewAt,
+        int number,
+        List<StripShown> strips,
+        StitchView stitchView,
+        DialView dial,
+        @Nullable String proven,
+        @Nullable Sewn simulated,
+        @Nullable BobbinShown bobbinTest) {
+
+    /** One strip of the list. */
+    record StripShown(
+            String id, int number, String dial, String reading, String top, String underside, boolean photo) {}
+
+    /** What a simulated machine sewed, to be read. */
+    record Sewn(TopFace top, Underside underside, boolean comesAndGoes) {}
+
+    /** The bobbin's pull test for this case, and its screw where it can be turned. */
+    record BobbinShown(BobbinTest test, List<Screw> screws) {}
+
+    /** A place of the screw's slot, named by the hour it points to. */
+    record Screw(int hour, String words, int degrees, boolean isNoted) {}
+
+    static final List<Choice> ALSO = Choice.of(Also.values(), Also::words);
+    private static final List<String> HOURS = List.of("12", "1", "2", "3", "4", "5");
+
+    static BalanceView of(Kept<BalanceRun> kept, Machine machine, List<PastBalance> past, Optional<BalanceRun> proven) {
+        BalanceRun run = kept.card();
+        BalanceSetup setup = run.setup(machine);
+        List<PastBalance> known = run.simulated() == null ? past : List.of();
+        Advice advice = DialAdvisor.advise(setup, known, run.read());
+        DialBelief belief = DialAdvisor.belief(setup, known, run.read());
+        boolean open = run.state() == State.OPEN;
+        double sewAt = sewAt(setup, known, run, advice);
+        return new BalanceView(
+                kept.id().toString(),
+                kept.revision(),
+                run.sewn().stackWords(),
+                run.sewn().top().thread().words(),
+                bobbin(run),
+                run.sewn().stitchWidthMm() > 0
+                        ? "zigzag " + Words.number(run.sewn().stitchWidthMm()) + " mm wide"
+                        : "straight seam",
+                run.simulated() == null ? run.machineName() : "a simulated machine",
+                run.needleWords().isEmpty() ? null : run.needleWords(),
+                open,
+                open ? advice.action().name() : run.state().name(),
+                headline(run, advice),
+                figure(run, advice),
+                open ? advice.why() : ended(run),
+                sure(advice),
+                advice.suspicion().orElse(null),
+                typed(sewAt),
+                run.strips().size() + 1,
+                strips(run),
+                stitch(run, belief, sewAt),
+                DialView.of(
+                        setup.dial(),
+                        belief,
+                        run.strips(),
+                        open
+                                ? OptionalDouble.of(sewAt)
+                                : run.dial() == null ? OptionalDouble.empty() : OptionalDouble.of(run.dial())),
+                proven.filter(it -> run.strips().isEmpty() && it.dial() != null)
+                        .map(it -> "Proven here at " + Words.number(it.dial() == null ? 0 : it.dial()) + " on "
+                                + it.begunOn() + ".")
+                        .orElse(null),
+                simulated(run, setup, sewAt),
+                open && advice.action() == Action.BOBBIN ? bobbinTest(run, machine) : null);
+    }
+
+    static BobbinShown bobbinTest(BalanceRun run, Machine machine) {
+        List<Screw> screws = new ArrayList<>();
+        for (int hour = 0; hour < HOURS.size(); hour++) {
+            screws.add(new Screw(
+                    hour, HOURS.get(hour) + " o'clock", hour * 30, run.screw() != null && run.screw() == hour));
+        }
+        return new BobbinShown(BobbinTest.of(machine.bobbin(), false), screws);
+    }
+
+    /** Returns what a simulated machine truly shows at a dial; the same strip shows the same however often it is looked at. */
+    static Strip simulatedStrip(BalanceRun run, BalanceSetup setup, double dial) {
+        long seed = run.simulated() == null ? 0 : run.simulated();
+        SimulatedMachine machine = SimulatedMachine.of(setup, new SplittableRandom(seed));
+        return machine.sew(dial, new SplittableRandom(seed * 31 + run.strips().size()));
+    }
+
+    private static @Nullable Sewn simulated(BalanceRun run, BalanceSetup setup, double dial) {
+        if (run.simulated() == null || run.state() != State.OPEN) {
+            return null;
+        }
+        Strip strip = simulatedStrip(run, setup, dial);
+        return new Sewn(strip.top(), strip.underside(), strip.isErratic());
+    }
+
+    /** After a nest the same strip is sewn once more; else the advisor names the dial. */
+    private static double sewAt(BalanceSetup setup, List<PastBalance> past, BalanceRun run, Advice advice) {
+        if (advice.dial().isPresent()) {
+            return advice.dial().getAsDouble();
+        }
+        List<Strip> read = run.read();
+        return read.isEmpty()
+                ? DialAdvisor.advise(setup, past, List.of())
+                        .dial()
+                        .orElse(setup.dial().normalLow())
+                : read.get(read.size() - 1).dial();
+    }
+
+    /** Returns a dial as it is typed. */
+    private static String typed(double dial) {
+        return String.format(Locale.ROOT, "%.2f", dial).replaceFirst("\\.?0+$", "");
+    }
+
+    private static String headline(BalanceRun run, Advice advice) {
+        if (run.state() != State.OPEN) {
+            return run.state() == State.KEPT ? "Balanced at" : "Put aside";
+        }
+        return switch (advice.action()) {
+            case SEW_STRIP ->
+                run.strips().isEmpty()
+                        ? "Set the dial to"
+                        : turn(run, advice.dial().orElse(0));
+            case KEEP -> "Keep";
+            case RETHREAD -> "Thread it again";
+            case BOBBIN -> "It is the bobbin's turn";
+            case TECHNICIAN -> "Ask a technician";
+        };
+    }
+
+    private static String turn(BalanceRun run, double to) {
+        double from = run.strips().get(run.strips().size() - 1).dial();
+        return to < from ? "Turn down to" : to > from ? "Turn up to" : "Once more at";
+    }
+
+    private static String figure(BalanceRun run, Advice advice) {
+        if (run.state() != State.OPEN) {
+            return run.dial() == null ? "" : Words.number(run.dial());
+        }
+        return advice.dial().isPresent() ? Words.number(advice.dial().getAsDouble()) : "";
+    }
+
+    private static String ended(BalanceRun run) {
+        return run.state() == State.KEPT
+                ? "Proven for this cloth, these threads and this needle on " + run.machineName()
+                        + "; offered when you say the same" + " again, and a first guess for its neighbours."
+                : "Not balanced; its strips stay in the sampler.";
+    }
+
+    private static String sure(Advice advice) {
+        return String.format(
+                Locale.ROOT,
+                "The balanced dial lies between %s and %s with eight chances in ten.",
+                Words.number(Math.round(advice.low() * 20) / 20.0),
+                Words.number(Math.round(advice.high() * 20) / 20.0));
+    }
+
+    private static String bobbin(BalanceRun run) {
+        ThreadKept bobbin = run.sewn().bobbin();
+        return bobbin == null ? "the same" : "tex " + bobbin.thread().tex().shown();
+    }
+
+    private static StitchView stitch(BalanceRun run, DialBelief belief, double sewAt) {
+        List<StripKept> strips = run.strips();
+        boolean first = strips.isEmpty();
+        double dial = first ? sewAt : strips.get(strips.size() - 1).dial();
+        String title = first
+                ? "Expected at " + Words.number(dial)
+                : "Strip " + strips.size() + ", dial " + Words.number(dial) + ", as the model believes";
+        return StitchView.of(title, belief.expectedLockDepth(dial), run.sewn());
+    }
+
+    private static List<StripShown> strips(BalanceRun run) {
+        List<StripShown> shown = new ArrayList<>();
+        for (StripKept it : run.strips()) {
+            String also = it.also().stream().map(Also::words).collect(Collectors.joining(", "));
+            shown.add(new StripShown(
+                    it.id().toString(),
+                    shown.size() + 1,
+                    Words.number(it.dial()),
+                    Stream.of(
+                                    "top " + it.top().words(),
+                                    "below " + it.underside().words(),
+                                    also)
+                            .filter(words -> !words.isEmpty())
+                            .collect(Collectors.joining(", ")),
+                    it.top().name(),
+                    it.underside().name(),
+                    it.photo()));
+        }
+        return shown;
+    }
+}

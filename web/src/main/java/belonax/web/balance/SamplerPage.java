@@ -1,0 +1,107 @@
+package belonax.web.balance;
+
+import belonax.BadInput;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.BalanceRun;
+import belonax.web.shared.drawer.BalanceRun.StripKept;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.drawer.PictureStore;
+import belonax.web.shared.drawer.Sampler;
+import belonax.web.shared.form.Entries;
+import belonax.web.shared.form.FormPage;
+import belonax.web.shared.print.Pdf;
+import belonax.web.shared.room.ChangedMeanwhile;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Duration;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** The sampler book: every run with its strips, found by words, printed as a card; photographs of strips. */
+@Controller
+class SamplerPage {
+    private final Sampler sampler;
+    private final DrawerStore drawer;
+    private final PictureStore pictures;
+    private final Pdf pdf;
+    private final Layout layout;
+
+    SamplerPage(Sampler sampler, DrawerStore drawer, PictureStore pictures, Pdf pdf, Layout layout) {
+        this.sampler = sampler;
+        this.drawer = drawer;
+        this.pictures = pictures;
+        this.pdf = pdf;
+        this.layout = layout;
+    }
+
+    @GetMapping("/balance/sampler")
+    String book(@RequestParam(defaultValue = "") String find, HttpServletRequest request, Model model) {
+        layout.addTo(model, Optional.of(Stop.BALANCE), request);
+        FormPage.show(model, Map.of("find", find));
+        model.addAttribute(
+                "runs", sampler.search(find).stream().map(SamplerView::of).toList());
+        return "balance/sampler";
+    }
+
+    /** A card of one run for the wall beside the machine. */
+    @GetMapping("/balance/{id}/card.pdf")
+    ResponseEntity<byte[]> card(@PathVariable UUID id) {
+        return drawer.find(BalanceRun.class, id)
+                .map(it -> pdf.answer("balance-card.pdf", "print/balance", Map.of("run", SamplerView.of(it))))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    /** Lines to sew along: straight, a curve and a corner, since a straight row hides faults. */
+    @GetMapping("/balance/guide.pdf")
+    ResponseEntity<byte[]> guide() {
+        return pdf.answer("strip-guide.pdf", "print/strip", Map.of());
+    }
+
+    @GetMapping("/balance/strip/{strip}/picture")
+    ResponseEntity<byte[]> picture(@PathVariable UUID strip) {
+        return pictures.find(strip)
+                .map(it -> ResponseEntity.ok()
+                        .contentType(MediaType.IMAGE_JPEG)
+                        .cacheControl(CacheControl.maxAge(Duration.ofMinutes(5)).cachePrivate())
+                        .body(it.jpeg()))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    @PostMapping("/balance/{id}/photo")
+    String photo(
+            @PathVariable UUID id,
+            @RequestParam UUID strip,
+            @RequestParam MultipartFile picture,
+            @RequestParam MultiValueMap<String, String> typed) {
+        String here = "redirect:/balance/" + id;
+        try {
+            int revision = new Entries(typed).whole("revision", "Open the page again.");
+            Kept<BalanceRun> kept = drawer.find(BalanceRun.class, id)
+                    .orElseThrow(() -> new BadInput("run", "It is no longer in the sampler."));
+            StripKept its = kept.card().find(strip).orElseThrow(() -> new BadInput("strip", "There is no such strip."));
+            Optional<PictureStore.Picture> read = pictures.read(picture);
+            if (read.isPresent()) {
+                drawer.change(id, revision, kept.card().with(its.withPhoto()));
+                pictures.keep(strip, read.get());
+            }
+            return here;
+        } catch (ChangedMeanwhile changed) {
+            return here + "?notice=changed";
+        } catch (BadInput refused) {
+            return here + "?notice=" + refused.problems().get(0).field();
+        }
+    }
+}

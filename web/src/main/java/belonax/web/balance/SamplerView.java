@@ -1,0 +1,68 @@
+package belonax.web.balance;
+
+import belonax.balance.Also;
+import belonax.web.shared.Words;
+import belonax.web.shared.drawer.BalanceRun;
+import belonax.web.shared.drawer.BalanceRun.State;
+import belonax.web.shared.drawer.Kept;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** A page of the sampler book. */
+record SamplerView(
+        String id,
+        String title,
+        String threads,
+        @Nullable String needle,
+        String result,
+        boolean isProven,
+        boolean isSimulated,
+        String date,
+        List<StripLine> strips) {
+
+    /** One strip. */
+    record StripLine(String id, int number, String dial, String top, String underside, String words, boolean photo) {}
+
+    static SamplerView of(Kept<BalanceRun> kept) {
+        BalanceRun it = kept.card();
+        return new SamplerView(
+                kept.id().toString(),
+                it.words(),
+                "top " + it.sewn().top().thread().words() + ", bobbin "
+                        + (it.sewn().bobbin() == null
+                                ? "the same"
+                                : it.sewn().bobbin().thread().words()),
+                it.needleWords().isEmpty() ? null : it.needleWords(),
+                result(it),
+                it.past().isPresent(),
+                it.simulated() != null,
+                it.begunOn().toString(),
+                lines(it));
+    }
+
+    private static String result(BalanceRun it) {
+        if (it.state() == State.KEPT && it.dial() != null) {
+            return (it.simulated() == null ? "proven at " : "balanced at ") + Words.number(it.dial());
+        }
+        return it.state() == State.OPEN ? "under way" : "put aside";
+    }
+
+    private static List<StripLine> lines(BalanceRun run) {
+        return java.util.stream.IntStream.range(0, run.strips().size())
+                .mapToObj(i -> {
+                    BalanceRun.StripKept strip = run.strips().get(i);
+                    String also = strip.also().stream().map(Also::words).collect(Collectors.joining(", "));
+                    return new StripLine(
+                            strip.id().toString(),
+                            i + 1,
+                            Words.number(strip.dial()),
+                            strip.top().name(),
+                            strip.underside().name(),
+                            "top " + strip.top().words() + ", below "
+                                    + strip.underside().words() + (also.isEmpty() ? "" : ", " + also),
+                            strip.photo());
+                })
+                .toList();
+    }
+}
