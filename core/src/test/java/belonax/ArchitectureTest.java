@@ -31,6 +31,8 @@ class ArchitectureTest {
             .definedBy("belonax.match")
             .layer("life")
             .definedBy("belonax.life")
+            .layer("balance")
+            .definedBy("belonax.balance")
             .whereLayer("needle")
             .mayOnlyAccessLayers("words")
             .whereLayer("thread")
@@ -45,6 +47,8 @@ class ArchitectureTest {
             .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard")
             .whereLayer("life")
             .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard", "match")
+            .whereLayer("balance")
+            .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard", "match", "life")
             .ensureAllClassesAreContainedInArchitecture()
             .because("a package without a place in the order has no rights yet");
 

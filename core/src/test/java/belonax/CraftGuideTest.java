@@ -2,6 +2,9 @@ package belonax;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import belonax.balance.BalanceSetup;
+import belonax.balance.DialAdvisor;
+import belonax.balance.StitchModel;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
@@ -10,6 +13,8 @@ import belonax.cloth.SwatchWeight;
 import belonax.hazard.Job;
 import belonax.life.EffectiveHours;
 import belonax.life.Wear;
+import belonax.machine.BobbinKind;
+import belonax.machine.Dial;
 import belonax.match.Clearance;
 import belonax.needle.LooseNeedle;
 import belonax.needle.Needle;
@@ -26,7 +31,9 @@ import belonax.thread.ThreadLabel;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -53,6 +60,9 @@ class CraftGuideTest {
             case "diameter" -> String.format(Locale.ROOT, "%.3f mm", thread(of).diameterMm());
             case "smallest" -> nm(window(of)[0]);
             case "largest" -> nm(window(of)[1]);
+            case "lock" -> String.format(Locale.ROOT, "%.2f", StitchModel.lockDepth(Double.parseDouble(of)));
+            case "width" -> String.format(Locale.ROOT, "%.2f", StitchModel.width(Double.parseDouble(of)));
+            case "first" -> first(Double.parseDouble(of));
             case "cloth" -> cloth(of).toString();
             case "tip" ->
                 String.format(
@@ -173,5 +183,13 @@ class CraftGuideTest {
                 NeedleSystem.of(word[0] + " " + word[1]),
                 NeedleType.valueOf(word[2].toUpperCase(Locale.ROOT)),
                 NeedleSize.ofNm(Integer.parseInt(word[3])));
+    }
+
+    /** The first dial for a top thread of this tex on an unknown machine. */
+    private static String first(double tex) {
+        BalanceSetup setup = new BalanceSetup(
+                Dial.numbered(), BobbinKind.REMOVABLE, 0.7, 0, SewingThread.spunPolyester(tex), Optional.empty());
+        double dial = DialAdvisor.advise(setup, List.of(), List.of()).dial().orElseThrow();
+        return String.valueOf(dial).replaceFirst("\\.0$", "");
     }
 }

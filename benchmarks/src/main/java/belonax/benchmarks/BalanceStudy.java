@@ -204,17 +204,18 @@ public final class BalanceStudy {
         }
     }
 
+    /** How far this machine's dial moves for a thread twice as thick, a millimetre of stack, a millimetre of width. */
+    private record Slopes(double thread, double stack, double width) {}
+
     /** A machine with its own habits, and one set-up that is asked for. */
-    private record Room(
-            double offset, double[] slopes, double slope, double width, BalanceSetup setup, double balanced) {
+    private record Room(double offset, Slopes slopes, double slope, double width, BalanceSetup setup, double balanced) {
 
         static Room of(SplittableRandom random) {
             while (true) {
-                double[] slopes = {
-                    -0.7 + 0.2 * random.nextGaussian(),
-                    -0.3 + 0.1 * random.nextGaussian(),
-                    -0.15 + 0.06 * random.nextGaussian()
-                };
+                Slopes slopes = new Slopes(
+                        -0.7 + 0.2 * random.nextGaussian(),
+                        -0.3 + 0.1 * random.nextGaussian(),
+                        -0.15 + 0.06 * random.nextGaussian());
                 double offset = 1.05 * random.nextGaussian();
                 BalanceSetup setup = setup(random);
                 double balanced = place(offset, slopes, setup) + 0.25 * random.nextGaussian();
@@ -276,13 +277,13 @@ public final class BalanceStudy {
                     Optional.empty());
         }
 
-        private static double place(double offset, double[] slopes, BalanceSetup setup) {
+        private static double place(double offset, Slopes slopes, BalanceSetup setup) {
             double twice = Math.log(setup.top().tex().value() / 25) / Math.log(2);
             return 4
                     + offset
-                    + slopes[0] * twice
-                    + slopes[1] * (setup.stackMm() - 0.7)
-                    + slopes[2] * setup.stitchWidthMm();
+                    + slopes.thread() * twice
+                    + slopes.stack() * (setup.stackMm() - 0.7)
+                    + slopes.width() * setup.stitchWidthMm();
         }
     }
 }

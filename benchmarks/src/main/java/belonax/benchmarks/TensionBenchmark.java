@@ -47,19 +47,13 @@ public class TensionBenchmark {
     @Param({"0.25", "0.01"})
     private double step;
 
-    private BalanceSetup setup;
-    private List<PastBalance> known;
-    private List<Strip> sewn;
+    private BalanceSetup setup = setup(0.25);
+    private List<PastBalance> known = List.of();
+    private List<Strip> sewn = List.of();
 
     @Setup
     public void prepare() {
-        setup = new BalanceSetup(
-                new Dial(DialKind.NUMBERED, 0, 9, step, 3, 5),
-                BobbinKind.REMOVABLE,
-                0.7,
-                0,
-                SewingThread.spunPolyester(25),
-                Optional.empty());
+        setup = setup(step);
         known = new ArrayList<>();
         for (int i = 0; i < past; i++) {
             known.add(new PastBalance(3 + i % 5 * 0.5, 0.4 + i % 7 * 0.2, new Tex(16 + i % 30), 0, Build.SPUN));
@@ -76,5 +70,15 @@ public class TensionBenchmark {
     @Benchmark
     public Advice next() {
         return DialAdvisor.advise(setup, known, sewn);
+    }
+
+    private static BalanceSetup setup(double step) {
+        return new BalanceSetup(
+                new Dial(DialKind.NUMBERED, 0, 9, step, 3, 5),
+                BobbinKind.REMOVABLE,
+                0.7,
+                0,
+                SewingThread.spunPolyester(25),
+                Optional.empty());
     }
 }

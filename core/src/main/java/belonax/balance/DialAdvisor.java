@@ -45,6 +45,11 @@ public final class DialAdvisor {
         return new Case(setup, past, strips).advice();
     }
 
+    /** Returns what a dial tells that was found at this place, if it is outside its band. */
+    public static Optional<String> whatItTells(BalanceSetup setup, double found) {
+        return new DialWords(setup, 0, List.of()).suspicion(found, true);
+    }
+
     /** Returns what is believed after these strips, for drawing it. */
     public static DialBelief belief(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
         return DialBelief.of(setup, past, strips);

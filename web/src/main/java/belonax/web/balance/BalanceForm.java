@@ -1,6 +1,7 @@
 package belonax.web.balance;
 
 import belonax.BadInput;
+import belonax.balance.Touched;
 import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
 import belonax.thread.Build;
@@ -63,6 +64,8 @@ final class BalanceForm {
         Double bobbinTex = entries.optional("bobbinTex", "Type the bobbin thread's tex, or leave it empty.");
         Double width = entries.optional("width", "Type the stitch width, 0 for straight.");
         Fibre fibre = entries.word("fibre", Fibre.class, Fibre.POLYESTER);
+        Touched touched = entries.word("touched", Touched.class, Touched.NOTHING);
+        Double found = entries.optional("found", "Type where the dial stands now, or leave it empty.");
         Build build = entries.word("build", Build.class, Build.SPUN);
         return entries.done(() -> {
             Stack stack = Stack.of(cloth, layers);
@@ -86,6 +89,8 @@ final class BalanceForm {
                     BalanceRun.State.OPEN,
                     null,
                     null,
+                    touched,
+                    found,
                     today,
                     simulated);
             run.setup(machine.machine()); // Refuses what no strip can be sewn with.

@@ -3,6 +3,7 @@ package belonax.web.balance;
 import belonax.BadInput;
 import belonax.balance.Also;
 import belonax.balance.TopFace;
+import belonax.balance.Touched;
 import belonax.balance.Underside;
 import belonax.machine.BobbinKind;
 import belonax.machine.Machine;
@@ -225,6 +226,7 @@ class BalancePage {
         model.addAttribute("cloths", cloths.choices());
         model.addAttribute("fibres", Choice.of(Fibre.values(), Fibre::words));
         model.addAttribute("builds", Choice.of(Build.values(), Build::words));
+        model.addAttribute("touched", Choice.of(Touched.values(), Touched::words));
         model.addAttribute("before", BeforeView.of(machine));
         model.addAttribute("pastCount", sampler.past(machine.id()).size());
         return machine.machine().bobbin() == BobbinKind.NONE ? "balance/loopers" : "balance/begin";

@@ -1,7 +1,6 @@
 package belonax.web.balance;
 
 import belonax.balance.Advice;
-import belonax.balance.Advice.Action;
 import belonax.balance.Also;
 import belonax.balance.BalanceSetup;
 import belonax.balance.BobbinTest;
@@ -12,6 +11,7 @@ import belonax.balance.SimulatedMachine;
 import belonax.balance.Strip;
 import belonax.balance.TopFace;
 import belonax.balance.Underside;
+import belonax.machine.BobbinKind;
 import belonax.machine.Machine;
 import belonax.web.shared.Words;
 import belonax.web.shared.drawer.BalanceRun;
@@ -54,7 +54,8 @@ record BalanceView(
         DialView dial,
         @Nullable String proven,
         @Nullable Sewn simulated,
-        @Nullable BobbinShown bobbinTest) {
+        @Nullable BobbinShown bobbinTest,
+        List<String> before) {
 
     /** One strip of the list. */
     record StripShown(
@@ -64,7 +65,7 @@ record BalanceView(
     record Sewn(TopFace top, Underside underside, boolean comesAndGoes) {}
 
     /** The bobbin's pull test for this case, and its screw where it can be turned. */
-    record BobbinShown(BobbinTest test, List<Screw> screws) {}
+    record BobbinShown(BobbinTest test, List<Screw> screws, boolean canBeTurned) {}
 
     /** A place of the screw's slot, named by the hour it points to. */
     record Screw(int hour, String words, int degrees, boolean isNoted) {}
@@ -114,7 +115,20 @@ record BalanceView(
                                 + it.begunOn() + ".")
                         .orElse(null),
                 simulated(run, setup, sewAt),
-                open && advice.action() == Action.BOBBIN ? bobbinTest(run, machine) : null);
+                open && machine.bobbin() != BobbinKind.NONE ? bobbinTest(run, machine) : null,
+                open && run.strips().isEmpty() ? before(run, setup) : List.of());
+    }
+
+    /** Returns what was turned before tells, and where the dial was found. */
+    private static List<String> before(BalanceRun run, BalanceSetup setup) {
+        List<String> said = new ArrayList<>();
+        if (run.touched() != null && !run.touched().advice().isEmpty()) {
+            said.add(run.touched().advice());
+        }
+        if (run.foundDial() != null) {
+            DialAdvisor.whatItTells(setup, run.foundDial()).ifPresent(it -> said.add("It was found there: " + it));
+        }
+        return said;
     }
 
     static BobbinShown bobbinTest(BalanceRun run, Machine machine) {
@@ -123,7 +137,8 @@ record BalanceView(
             screws.add(new Screw(
                     hour, HOURS.get(hour) + " o'clock", hour * 30, run.screw() != null && run.screw() == hour));
         }
-        return new BobbinShown(BobbinTest.of(machine.bobbin(), false), screws);
+        return new BobbinShown(
+                BobbinTest.of(machine.bobbin(), false), screws, machine.bobbin() == BobbinKind.REMOVABLE);
     }
 
     /** Returns what a simulated machine truly shows at a dial; the same strip shows the same however often it is looked at. */

@@ -100,6 +100,14 @@ class BalancePagesTest {
     }
 
     @Test
+    void what_was_turned_before_and_where_the_dial_was_found_is_asked_and_tells_something() throws Exception {
+        mvc.perform(get(begin("badger", "cloth=poplin&layers=2&tex=25&touched=SCREW&found=1.5")))
+                .andExpect(content().string(containsString("screw was turned already, and no dial makes up for that")))
+                .andExpect(content()
+                        .string(containsString("1½ lies below the usual band. With ordinary thread a loose bobbin")));
+    }
+
+    @Test
     void strips_are_corrected_taken_out_and_photographed() throws Exception {
         String run = begin("heron", "cloth=canvas&layers=4&tex=25");
         strip(run, "heron", "DOTS", "CLEAN", "3");

@@ -6,6 +6,7 @@ import belonax.balance.BalanceSetup;
 import belonax.balance.PastBalance;
 import belonax.balance.Strip;
 import belonax.balance.TopFace;
+import belonax.balance.Touched;
 import belonax.balance.Underside;
 import belonax.machine.Machine;
 import belonax.needle.NeedleSize;
@@ -28,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  * @param dial where it ended balanced; null while it goes on, or when it was not the dial
  * @param screw where the slot of the bobbin's screw stood before it was touched, as an hour of the clock; null when it was
  *     not written down
+ * @param touched what was turned before; null when it was not asked
+ * @param foundDial where the dial stood before it was touched; null when it was not written down
  * @param simulated the seed of a machine that is not there; null on a real one
  */
 public record BalanceRun(
@@ -40,6 +43,8 @@ public record BalanceRun(
         State state,
         @Nullable Double dial,
         @Nullable Integer screw,
+        @Nullable Touched touched,
+        @Nullable Double foundDial,
         LocalDate begunOn,
         @Nullable Long simulated)
         implements Card {
@@ -114,13 +119,11 @@ public record BalanceRun(
 
     /** Returns the same as it ended. */
     public BalanceRun ended(State how, @Nullable Double at) {
-        return new BalanceRun(
-                machineId, machineName, sewn, needleType, needleNm, strips, how, at, screw, begunOn, simulated);
+        return copy(strips, how, at, screw);
     }
 
     public BalanceRun withScrew(int hour) {
-        return new BalanceRun(
-                machineId, machineName, sewn, needleType, needleNm, strips, state, dial, hour, begunOn, simulated);
+        return copy(strips, state, dial, hour);
     }
 
     /** Returns a new run of the same set-up: after the bobbin was put right, what was sewn before tells nothing any more. */
@@ -135,6 +138,8 @@ public record BalanceRun(
                 State.OPEN,
                 null,
                 screw,
+                Touched.NOTHING,
+                null,
                 today,
                 simulated);
     }
@@ -168,8 +173,24 @@ public record BalanceRun(
     }
 
     private BalanceRun withStrips(List<StripKept> all) {
+        return copy(all, state, dial, screw);
+    }
+
+    private BalanceRun copy(List<StripKept> all, State how, @Nullable Double at, @Nullable Integer slot) {
         return new BalanceRun(
-                machineId, machineName, sewn, needleType, needleNm, all, state, dial, screw, begunOn, simulated);
+                machineId,
+                machineName,
+                sewn,
+                needleType,
+                needleNm,
+                all,
+                how,
+                at,
+                slot,
+                touched,
+                foundDial,
+                begunOn,
+                simulated);
     }
 
     @Override

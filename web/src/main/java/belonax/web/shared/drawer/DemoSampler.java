@@ -110,6 +110,8 @@ class DemoSampler implements ApplicationRunner {
                 dial == null ? State.OPEN : State.KEPT,
                 dial,
                 null,
+                null,
+                null,
                 LocalDate.now(clock).minusDays(daysAgo),
                 null));
     }
