@@ -19,9 +19,6 @@ public final class DialBelief {
     private static final double STRANGE = 0.1;
 
     private static final double STRANGER = 2.6;
-    /** What comes and goes, and faces that contradict each other, count half. */
-    private static final double HALF = 0.5;
-
     private final double first;
     private final double spacing;
     private final double[] gains;
@@ -111,13 +108,16 @@ public final class DialBelief {
         if (strip.isNest()) {
             return; // It carries no word about the dial.
         }
-        boolean half = strip.isErratic() || strip.isFuzzy();
+        double[] chances = Readings.of(strip);
         double most = 0;
         for (int g = 0; g < gains.length; g++) {
+            double[] row = weights[g];
+            double at = ((strip.dial() - first) * gains[g] + Readings.FAR) / Readings.FINENESS + 0.5;
+            double by = spacing * gains[g] / Readings.FINENESS;
             for (int i = 0; i < PLACES; i++) {
-                double chance = chance(strip, (strip.dial() - first - i * spacing) * gains[g]);
-                weights[g][i] *= half ? Math.pow(chance, HALF) : chance;
-                most = Math.max(most, weights[g][i]);
+                int distance = (int) Math.max(0, Math.min(Readings.POINTS - 1, at - i * by));
+                row[i] *= chances[distance];
+                most = Math.max(most, row[i]);
             }
         }
         for (double[] row : weights) {
@@ -125,22 +125,6 @@ public final class DialBelief {
                 row[i] /= most; // Many strips would else come to less than a number can hold.
             }
         }
-    }
-
-    /**
-     * Returns the chance to read a strip at least so tight, or so loose, this far from balance. Whether it was dots or a line
-     * is told apart on one side only: so no reading that says "too tight" can ever speak for a higher dial.
-     */
-    private static double chance(Strip strip, double fromBalance) {
-        if (strip.top() == TopFace.DRAWN_UP && !strip.isFuzzy()) {
-            return StitchModel.chanceToReadAtLeast(1, fromBalance);
-        }
-        boolean strained = strip.isClean()
-                && (strip.also().contains(Also.PUCKER) || strip.also().contains(Also.TOP_BROKE));
-        return strained
-                ? 0.35 * StitchModel.chanceToReadAtLeast(0, fromBalance)
-                        + 0.65 * StitchModel.chanceToReadAtLeast(1, fromBalance)
-                : StitchModel.chanceToReadAtLeast(strip.step(), fromBalance);
     }
 
     private void sumUp() {
