@@ -33,6 +33,8 @@ class ArchitectureTest {
             .definedBy("belonax.life")
             .layer("balance")
             .definedBy("belonax.balance")
+            .layer("fault")
+            .definedBy("belonax.fault")
             .whereLayer("needle")
             .mayOnlyAccessLayers("words")
             .whereLayer("thread")
@@ -49,6 +51,8 @@ class ArchitectureTest {
             .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard", "match")
             .whereLayer("balance")
             .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard", "match", "life")
+            .whereLayer("fault")
+            .mayOnlyAccessLayers("words", "needle", "thread", "cloth", "machine", "hazard", "match", "life", "balance")
             .ensureAllClassesAreContainedInArchitecture()
             .because("a package without a place in the order has no rights yet");
 

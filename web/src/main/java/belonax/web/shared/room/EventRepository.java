@@ -2,6 +2,7 @@ package belonax.web.shared.room;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,20 +20,30 @@ interface EventRepository extends Repository<Event, Long> {
 
     List<Event> findByActionIdOrderBySeq(UUID actionId);
 
-    /** Returns the newest events of these kinds at a place, without those that were taken back. */
+    /**
+     * Returns the newest events of a kind at a place, without those that were taken back. Ordered by all columns of its index,
+     * so that just as many rows are read.
+     */
     @Query("""
             select e from Event e
-            where e.machineId = :machineId and e.place = :place and e.kind in :kinds
+            where e.machineId = :machineId and e.place = :place and e.kind = :kind
               and not exists (select u from Event u where u.undoes = e.actionId)
-            order by e.seq desc""")
-    List<Event> newestAtPlace(String machineId, int place, Collection<EventKind> kinds, Limit limit);
+            order by e.machineId, e.place, e.kind, e.seq desc""")
+    List<Event> newestAtPlace(String machineId, int place, EventKind kind, Limit limit);
 
-    /** Returns the newest events of a kind on a machine, without those that were taken back. */
+    /** Returns the newest event of any of these kinds at a place, if it was not taken back. */
+    default Optional<Event> newestAtPlace(String machineId, int place, Collection<EventKind> kinds) {
+        return kinds.stream()
+                .flatMap(it -> newestAtPlace(machineId, place, it, Limit.of(1)).stream())
+                .max(Comparator.comparingLong(Event::seq));
+    }
+
+    /** Returns the newest events of a kind on a machine, without those that were taken back; ordered as its index is. */
     @Query("""
             select e from Event e
             where e.machineId = :machineId and e.kind = :kind
               and not exists (select u from Event u where u.undoes = e.actionId)
-            order by e.seq desc""")
+            order by e.machineId, e.kind, e.seq desc""")
     List<Event> newestOfMachine(String machineId, EventKind kind, Limit limit);
 
     /** Returns the newest event of a kind on a machine, if it was not taken back. */
@@ -68,7 +79,7 @@ interface EventRepository extends Repository<Event, Long> {
             select e from Event e
             where e.kind = :kind
               and not exists (select u from Event u where u.undoes = e.actionId)
-            order by e.seq desc""")
+            order by e.kind, e.seq desc""")
     List<Event> newest(EventKind kind, Limit limit);
 
     /** Returns the newest events of all kinds but undoing, taken back or not. */

@@ -83,9 +83,9 @@ class Projection {
                 .filter(it -> it.kind() == EventKind.NEEDLE_IN)
                 .reduce((earlier, later) -> later)
                 .orElseThrow();
-        List<Event> there = events.newestAtPlace(
-                in.machineId().orElse(""), in.place().orElse(0), SewingRoom.NEEDLE_MOVES, Limit.of(1));
-        return !there.isEmpty() && there.get(0).seq() == in.seq();
+        return events.newestAtPlace(in.machineId().orElse(""), in.place().orElse(0), SewingRoom.NEEDLE_MOVES)
+                .filter(it -> it.seq() == in.seq())
+                .isPresent();
     }
 
     static Facts facts(List<Event> inOrder) {

@@ -14,7 +14,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,7 +21,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class SewingRoom {
     static final Set<EventKind> NEEDLE_MOVES = Set.of(EventKind.NEEDLE_IN, EventKind.NEEDLE_OUT);
-    private static final Limit ONE = Limit.of(1);
 
     private final MachineRepository machines;
     private final NeedleRepository needles;
@@ -157,8 +155,7 @@ public class SewingRoom {
         return NEEDLE_MOVES.contains(move.kind())
                         && move.machineId().isPresent()
                         && move.place().isPresent()
-                ? events.newestAtPlace(move.machineId().get(), move.place().get(), NEEDLE_MOVES, ONE).stream()
-                        .findFirst()
+                ? events.newestAtPlace(move.machineId().get(), move.place().get(), NEEDLE_MOVES)
                 : Optional.empty();
     }
 
@@ -206,8 +203,7 @@ public class SewingRoom {
     }
 
     private Optional<Event> needleIn(String machineId, int place) {
-        return events.newestAtPlace(machineId, place, NEEDLE_MOVES, ONE).stream()
-                .findFirst()
+        return events.newestAtPlace(machineId, place, NEEDLE_MOVES)
                 .filter(it -> it.kind() == EventKind.NEEDLE_IN && projection.isNewestMove(it));
     }
 

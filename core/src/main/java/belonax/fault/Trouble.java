@@ -1,0 +1,133 @@
+package belonax.fault;
+
+import belonax.hazard.Reason;
+import belonax.machine.BobbinKind;
+import belonax.machine.MachineKind;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * A trouble as it is told, with all that is known beside it.
+ *
+ * @param symptoms what is seen, heard and felt; never empty
+ * @param when when and where it happens
+ * @param reasons what the set-up's own hazards say; empty when the set-up is not known
+ * @param needleHours worked-out wear of the needle; empty when it is not known
+ * @param needleStruck whether it hit something
+ * @param threadAgeYears empty when it is not known
+ * @param machine what is known of the machine
+ * @param cures how often each check cured something on this machine
+ * @param ruledOut checks that found nothing
+ * @param cured checks that found something, which was put right, and the trouble is still there
+ */
+public record Trouble(
+        Set<Symptom> symptoms,
+        Set<When> when,
+        List<Reason> reasons,
+        OptionalDouble needleHours,
+        boolean needleStruck,
+        OptionalDouble threadAgeYears,
+        MachineState machine,
+        Map<String, Integer> cures,
+        List<String> ruledOut,
+        List<String> cured) {
+
+    /**
+     * What is known of the machine.
+     *
+     * @param dialBandsOff how far the dial stands outside its usual band, in numbers of a dial from 0 to 9; 0 inside it
+     */
+    public record MachineState(
+            Optional<MachineKind> kind,
+            Optional<BobbinKind> bobbin,
+            OptionalDouble monthsSinceService,
+            boolean neverServiced,
+            OptionalDouble hoursSinceCleaning,
+            OptionalDouble dialBandsOff) {
+
+        /** A machine of which nothing is known. */
+        public static final MachineState UNKNOWN = new MachineState(
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                false,
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
+    public Trouble {
+        symptoms = Set.copyOf(symptoms);
+        when = Set.copyOf(when);
+        reasons = List.copyOf(reasons);
+        cures = Map.copyOf(cures);
+        ruledOut = List.copyOf(ruledOut);
+        cured = List.copyOf(cured);
+        belonax.BadInput.unless(
+                !symptoms.isEmpty(), "symptoms", () -> "Say what is seen, heard or felt: at least one symptom.");
+    }
+
+    /** Returns a trouble of which nothing but its symptoms is known. */
+    public static Trouble of(Symptom... symptoms) {
+        return new Trouble(
+                Set.of(symptoms),
+                Set.of(),
+                List.of(),
+                OptionalDouble.empty(),
+                false,
+                OptionalDouble.empty(),
+                MachineState.UNKNOWN,
+                Map.of(),
+                List.of(),
+                List.of());
+    }
+
+    /** Returns the same with what was checked so far. */
+    public Trouble after(List<String> nothingFound, List<String> foundAndCured) {
+        return new Trouble(
+                symptoms,
+                when,
+                reasons,
+                needleHours,
+                needleStruck,
+                threadAgeYears,
+                machine,
+                cures,
+                nothingFound,
+                foundAndCured);
+    }
+
+    public Trouble when(Set<When> circumstances) {
+        return new Trouble(
+                symptoms,
+                circumstances,
+                reasons,
+                needleHours,
+                needleStruck,
+                threadAgeYears,
+                machine,
+                cures,
+                ruledOut,
+                cured);
+    }
+
+    public Trouble withNeedle(OptionalDouble hours, boolean struck) {
+        return new Trouble(symptoms, when, reasons, hours, struck, threadAgeYears, machine, cures, ruledOut, cured);
+    }
+
+    public Trouble withReasons(List<Reason> ofTheSetup) {
+        return new Trouble(
+                symptoms, when, ofTheSetup, needleHours, needleStruck, threadAgeYears, machine, cures, ruledOut, cured);
+    }
+
+    public Trouble withThreadAge(OptionalDouble years) {
+        return new Trouble(symptoms, when, reasons, needleHours, needleStruck, years, machine, cures, ruledOut, cured);
+    }
+
+    public Trouble on(MachineState state, Map<String, Integer> curesThere) {
+        return new Trouble(
+                symptoms, when, reasons, needleHours, needleStruck, threadAgeYears, state, curesThere, ruledOut, cured);
+    }
+}

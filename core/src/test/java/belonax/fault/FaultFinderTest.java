@@ -1,0 +1,323 @@
+package belonax.fault;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import belonax.BadInput;
+import belonax.cloth.ClothCatalogue;
+import belonax.cloth.Stack;
+import belonax.fault.FaultFinder.Ranked;
+import belonax.fault.FaultFinder.Ranking;
+import belonax.fault.Trouble.MachineState;
+import belonax.hazard.HazardModel;
+import belonax.hazard.Job;
+import belonax.machine.BobbinKind;
+import belonax.machine.MachineKind;
+import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.thread.SewingThread;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.SplittableRandom;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class FaultFinderTest {
+    private static final FaultFinder FINDER = FaultFinder.standard();
+
+    @ParameterizedTest(name = "{0} | {1} | {2} → {3}")
+    @MethodSource("cases")
+    void the_check_that_a_technician_would_do_first_is_among_the_first_two(
+            String symptoms, String when, String known, String first, String second) {
+        Trouble trouble = trouble(symptoms, when, known);
+        List<String> wanted = Arrays.asList(first.split(",\\s*"));
+
+        List<String> firstTwo = ids(trouble).stream().limit(2).toList();
+
+        assertThat(firstTwo).containsAnyElementsOf(wanted);
+        if (!second.isEmpty()) {
+            Trouble cured = trouble.after(List.of(), List.of(wanted.get(0)));
+            assertThat(ids(cured).stream().limit(6)).contains(second);
+        }
+    }
+
+    @Test
+    void the_sums_agree_with_adding_up_every_set_of_causes() {
+        SplittableRandom random = new SplittableRandom(17);
+        for (int round = 0; round < 30; round++) {
+            List<Symptom> seen =
+                    List.of(Symptom.values()[random.nextInt(8)], Symptom.values()[8 + random.nextInt(8)], Symptom.JAM);
+            List<Cause> causes = new ArrayList<>();
+            double[] prior = new double[9];
+            for (int c = 0; c < prior.length; c++) {
+                Map<Symptom, Double> shows = new HashMap<>();
+                seen.forEach(it -> shows.put(it, random.nextDouble() < 0.6 ? random.nextDouble() * 0.9 : 0));
+                causes.add(new Cause("C" + c, "cause " + c, 0.1, "CHECK", shows, Map.of()));
+                prior[c] = 0.4 * random.nextDouble();
+            }
+            int[] group = {1, 4, 7};
+
+            CauseModel.Posterior sums = new CauseModel(prior, causes, seen).posterior(List.of(group));
+
+            double all = 0;
+            double any = 0;
+            double[] with = new double[prior.length];
+            for (int set = 0; set < 1 << prior.length; set++) {
+                double chance = chance(set, prior, causes, seen);
+                all += chance;
+                any += (set & (1 << 1 | 1 << 4 | 1 << 7)) != 0 ? chance : 0;
+                for (int c = 0; c < with.length; c++) {
+                    with[c] += (set >> c & 1) == 1 ? chance : 0;
+                }
+            }
+            for (int c = 0; c < with.length; c++) {
+                assertThat(sums.cause(c)).isCloseTo(with[c] / all, within(1e-9));
+            }
+            assertThat(sums.group(0)).isCloseTo(any / all, within(1e-9));
+        }
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void chances_stay_within_bounds_a_check_made_never_returns_and_every_search_ends(int seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
+        for (int i = 0; i <= random.nextInt(5); i++) {
+            symptoms.add(Symptom.values()[random.nextInt(Symptom.values().length)]);
+        }
+        Trouble trouble = Trouble.of(symptoms.toArray(Symptom[]::new));
+        List<String> none = new ArrayList<>();
+        List<String> cured = new ArrayList<>();
+        SearchSchool school = SearchSchool.values()[random.nextInt(5)];
+        int made = 0;
+        Ranking ranking = FINDER.rank(trouble, school);
+        while (!ranking.checks().isEmpty()) {
+            assertThat(ranking.checks()).allMatch(it -> it.probability() >= 0 && it.probability() <= 1);
+            assertThat(ranking.causes()).allMatch(it -> it.probability() >= 0 && it.probability() <= 1);
+            String next = ranking.checks().get(0).check().id();
+            assertThat(none).doesNotContain(next);
+            assertThat(cured).doesNotContain(next);
+            (random.nextInt(6) == 0 ? cured : none).add(next);
+            ranking = FINDER.rank(trouble.after(none, cured), school);
+            made++;
+        }
+        assertThat(made).isEqualTo(FINDER.table().checks().size());
+        assertThat(ranking.stop()).isPresent();
+    }
+
+    @Test
+    void evidence_for_a_cause_never_lowers_it() {
+        for (Symptom symptom : Symptom.values()) {
+            double before = -1;
+            for (double hours = 0; hours <= 20; hours++) {
+                double now = chance(Trouble.of(symptom).withNeedle(OptionalDouble.of(hours), false), "NEEDLE_WORN");
+                assertThat(now).isGreaterThanOrEqualTo(before);
+                before = now;
+            }
+            assertThat(chance(Trouble.of(symptom).withNeedle(OptionalDouble.of(3), true), "NEEDLE_BENT"))
+                    .isGreaterThanOrEqualTo(
+                            chance(Trouble.of(symptom).withNeedle(OptionalDouble.of(3), false), "NEEDLE_BENT"));
+            assertThat(chance(Trouble.of(symptom).on(MachineState.UNKNOWN, Map.of("DISCS_CLEAN", 4)), "DISCS_DIRTY"))
+                    .isGreaterThanOrEqualTo(chance(Trouble.of(symptom), "DISCS_DIRTY"));
+        }
+    }
+
+    @Test
+    void a_no_lowers_what_was_looked_for_and_raises_the_rest_and_a_cure_goes_on_with_what_is_left() {
+        Trouble skips = Trouble.of(Symptom.SKIPPED_STITCHES);
+        double needle = probability(skips, "NEEDLE_REPLACE");
+        double seated = probability(skips, "NEEDLE_SEATED");
+
+        Trouble no = skips.after(List.of("NEEDLE_REPLACE"), List.of());
+        Trouble cured = skips.after(List.of(), List.of("NEEDLE_REPLACE"));
+
+        assertThat(chance(no, "NEEDLE_WORN")).isLessThan(needle);
+        assertThat(probability(no, "NEEDLE_SEATED")).isGreaterThan(seated);
+        assertThat(probability(cured, "NEEDLE_SEATED")).isGreaterThan(probability(no, "NEEDLE_SEATED"));
+        assertThat(chance(cured, "NEEDLE_WORN")).isZero();
+    }
+
+    @Test
+    void the_very_factors_that_predict_a_hazard_blame_their_part_once_it_came_true() {
+        Job job = Job.sewing(Stack.of(ClothCatalogue.standard().get("swim-knit"), 2), SewingThread.spunPolyester(25))
+                .build();
+        Needle universal = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
+        Trouble skips = Trouble.of(Symptom.SKIPPED_STITCHES);
+
+        Trouble known = skips.withReasons(HazardModel.standard()
+                .predict(job, NeedleInUse.fresh(universal))
+                .reasons());
+
+        assertThat(chance(known, "WRONG_TYPE")).isGreaterThan(2 * chance(skips, "WRONG_TYPE"));
+        assertThat(ids(known)).first().isEqualTo("NEEDLE_TYPE");
+    }
+
+    @Test
+    void safety_comes_first_and_who_may_do_what_is_kept() {
+        for (SearchSchool school : SearchSchool.values()) {
+            assertThat(FINDER.rank(Trouble.of(Symptom.METAL_NOISE, Symptom.GRUNT), school).checks().stream()
+                            .limit(3)
+                            .map(it -> it.check().id()))
+                    .containsExactly("FOREIGN_OBJECT", "NEEDLE_REPLACE", "NEEDLE_SEATED");
+        }
+        Trouble computer =
+                Trouble.of(Symptom.GRUNT).on(state(MachineKind.COMPUTER_CONTROLLED, BobbinKind.SEALED), Map.of());
+        assertThat(FINDER.rank(computer, SearchSchool.LIKELIEST_PER_MINUTE).checks())
+                .filteredOn(it -> it.check().id().equals("OIL"))
+                .allMatch(it -> it.check().who() == Check.Who.TECHNICIAN);
+        assertThat(ids(computer)).doesNotContain("BOBBIN_CASE_POSITION", "BOBBIN_TENSION");
+    }
+
+    @Test
+    void it_stops_when_what_is_left_for_home_hands_is_less_likely_than_a_technicians_part() {
+        Trouble skips = Trouble.of(Symptom.SKIPPED_STITCHES, Symptom.BOBBIN_NOT_PICKED_UP);
+        List<String> none = new ArrayList<>();
+        Ranking ranking = FINDER.rank(skips, SearchSchool.LIKELIEST_PER_MINUTE);
+        while (ranking.stop().isEmpty()) {
+            none.add(ranking.checks().get(0).check().id());
+            ranking = FINDER.rank(skips.after(none, List.of()), SearchSchool.LIKELIEST_PER_MINUTE);
+        }
+        assertThat(none).hasSizeBetween(4, 25).contains("NEEDLE_SEATED", "NEEDLE_REPLACE");
+        assertThat(ranking.causes().get(0).id()).isEqualTo("TIMING_OUT");
+        assertThat(ranking.stop().orElseThrow()).contains("the note of the " + none.size() + " checks made");
+    }
+
+    @Test
+    void the_tables_hold_together_and_a_check_that_is_none_is_refused() {
+        Set<String> found = FINDER.table().causes().stream().map(Cause::check).collect(Collectors.toSet());
+        assertThat(FINDER.table().checks()).hasSize(50).allSatisfy(it -> {
+            assertThat(found).contains(it.id());
+            assertThat(it.steps()).isNotEmpty().allMatch(step -> step.matches(".*[.?]"));
+            assertThat(it.foundWhen()).endsWith(".");
+        });
+        assertThat(FINDER.table().causes()).extracting(Cause::id).doesNotHaveDuplicates();
+        for (Symptom symptom : Symptom.values()) {
+            assertThat(FINDER.table().causes())
+                    .filteredOn(it -> it.shows(symptom) > 0)
+                    .hasSizeGreaterThan(1);
+        }
+        assertThatThrownBy(() -> ids(Trouble.of(Symptom.JAM).after(List.of("KICK_IT"), List.of())))
+                .isInstanceOf(BadInput.class)
+                .hasMessageStartingWith("No check is called “KICK_IT”. The checks are: NEEDLE_REPLACE");
+        assertThatThrownBy(() -> Trouble.of()).isInstanceOf(BadInput.class);
+    }
+
+    static IntStream seeds() {
+        return IntStream.range(0, 25);
+    }
+
+    static Stream<org.junit.jupiter.params.provider.Arguments> cases() throws IOException {
+        try (InputStream in = FaultFinderTest.class.getResourceAsStream("worked-cases.txt")) {
+            String text = new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
+            return text
+                    .lines()
+                    .filter(it -> !it.isBlank() && !it.startsWith("#"))
+                    .map(it -> it.split("\\|", -1))
+                    .map(it -> org.junit.jupiter.params.provider.Arguments.of(
+                            it[0].strip(), it[1].strip(), it[2].strip(), it[3].strip(), it[4].strip()))
+                    .toList()
+                    .stream();
+        }
+    }
+
+    private static Trouble trouble(String symptoms, String when, String known) {
+        Map<String, String> facts = new HashMap<>();
+        words(known).forEach(it -> facts.put(it.split("=")[0], it.contains("=") ? it.split("=")[1] : ""));
+        Map<String, Integer> cures = new HashMap<>();
+        if (facts.containsKey("cures")) {
+            String[] pair = facts.getOrDefault("cures", ":").split(":");
+            cures.put(pair[0], Integer.parseInt(pair[1]));
+        }
+        return Trouble.of(words(symptoms).stream().map(Symptom::valueOf).toArray(Symptom[]::new))
+                .when(new HashSet<>(words(when).stream().map(When::valueOf).toList()))
+                .withNeedle(number(facts, "hours"), facts.containsKey("struck"))
+                .withThreadAge(number(facts, "age"))
+                .on(
+                        new MachineState(
+                                Optional.ofNullable(facts.get("kind")).map(MachineKind::valueOf),
+                                Optional.ofNullable(facts.get("bobbin")).map(BobbinKind::valueOf),
+                                OptionalDouble.empty(),
+                                false,
+                                number(facts, "clean"),
+                                number(facts, "dial")),
+                        cures);
+    }
+
+    private static MachineState state(MachineKind kind, BobbinKind bobbin) {
+        return new MachineState(
+                Optional.of(kind),
+                Optional.of(bobbin),
+                OptionalDouble.empty(),
+                false,
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
+    private static List<String> words(String text) {
+        return text.isBlank()
+                ? List.of()
+                : Arrays.stream(text.split(",")).map(String::strip).toList();
+    }
+
+    private static OptionalDouble number(Map<String, String> facts, String name) {
+        String value = facts.get(name);
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(value));
+    }
+
+    private static List<String> ids(Trouble trouble) {
+        return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).checks().stream()
+                .map(it -> it.check().id())
+                .toList();
+    }
+
+    private static double probability(Trouble trouble, String check) {
+        return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).checks().stream()
+                .filter(it -> it.check().id().equals(check))
+                .mapToDouble(Ranked::probability)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double chance(Trouble trouble, String cause) {
+        return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).causes().stream()
+                .filter(it -> it.id().equals(cause))
+                .mapToDouble(FaultFinder.Suspect::probability)
+                .findFirst()
+                .orElse(0);
+    }
+
+    private static double chance(int set, double[] prior, List<Cause> causes, List<Symptom> seen) {
+        double chance = 1;
+        for (int c = 0; c < prior.length; c++) {
+            chance *= (set >> c & 1) == 1 ? prior[c] : 1 - prior[c];
+        }
+        for (Symptom symptom : seen) {
+            double hides = 1 - symptom.unexplained();
+            for (int c = 0; c < prior.length; c++) {
+                hides *= (set >> c & 1) == 1 ? 1 - causes.get(c).shows(symptom) : 1;
+            }
+            chance *= 1 - hides;
+        }
+        return chance;
+    }
+}
