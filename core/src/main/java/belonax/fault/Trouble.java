@@ -2,6 +2,7 @@ package belonax.fault;
 
 import belonax.hazard.Reason;
 import belonax.machine.BobbinKind;
+import belonax.machine.Dial;
 import belonax.machine.MachineKind;
 import java.util.List;
 import java.util.Map;
@@ -82,6 +83,12 @@ public record Trouble(
                 Map.of(),
                 List.of(),
                 List.of());
+    }
+
+    /** Returns how far a dial stands outside its usual band, in numbers of a dial from 0 to 9; 0 inside it. */
+    public static double offBand(Dial dial, double at) {
+        double number = (dial.max() - dial.min()) / 9;
+        return Math.max(0, Math.max(dial.normalLow() - at, at - dial.normalHigh())) / number;
     }
 
     /** Returns the same with what was checked so far. */

@@ -1,6 +1,8 @@
 package belonax.web.shared;
 
 import belonax.cloth.ClothCatalogue;
+import belonax.fault.FaultFinder;
+import belonax.hazard.HazardModel;
 import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
 import java.security.SecureRandom;
@@ -27,6 +29,16 @@ class CoreBeans {
     @Bean
     SetupCheck setupCheck(NeedleMatcher matcher) {
         return new SetupCheck(matcher);
+    }
+
+    @Bean
+    HazardModel hazardModel() {
+        return HazardModel.standard();
+    }
+
+    @Bean
+    FaultFinder faultFinder() {
+        return FaultFinder.standard();
     }
 
     @Bean

@@ -33,7 +33,8 @@ public class SecurityRules {
         "/api/v1/measure/weight",
         "/api/v1/measure/stretch",
         "/api/v1/measure/clearance",
-        "/api/v1/tension/next"
+        "/api/v1/tension/next",
+        "/api/v1/faults/rank"
     };
 
     @Bean

@@ -1,0 +1,203 @@
+package belonax.web.mend;
+
+import belonax.BadInput;
+import belonax.cloth.Cloth;
+import belonax.cloth.ClothCatalogue;
+import belonax.cloth.Stack;
+import belonax.fault.SearchSchool;
+import belonax.fault.Symptom;
+import belonax.fault.Trouble;
+import belonax.fault.Trouble.MachineState;
+import belonax.fault.When;
+import belonax.hazard.HazardModel;
+import belonax.hazard.Job;
+import belonax.hazard.Part;
+import belonax.hazard.Reason;
+import belonax.machine.BobbinKind;
+import belonax.machine.Dial;
+import belonax.machine.MachineKind;
+import belonax.machine.MotorPower;
+import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleSystem;
+import belonax.thread.SewingThread;
+import belonax.web.shared.api.ApiBody;
+import belonax.web.shared.api.ApiRefusal;
+import belonax.web.shared.api.FabricBody;
+import belonax.web.shared.api.NeedleBody;
+import belonax.web.shared.api.ThreadBody;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** What {@code POST /faults/rank} takes. */
+record FaultBody(
+        @Nullable List<Symptom> symptoms,
+        @Nullable SetupBody setup,
+        @Nullable MachineBody machine,
+        @Nullable List<When> when,
+        @Nullable List<String> ruledOut,
+        @Nullable List<String> foundAndCured,
+        @Nullable SearchSchool school)
+        implements ApiBody {
+
+    private static final String USUAL_CLOTH = "quilting-cotton";
+    private static final double USUAL_TEX = 25;
+    private static final int USUAL_LAYERS = 2;
+    private static final double MOST_HOURS = 1000;
+    private static final double MOST_MONTHS = 1200;
+
+    /** What was sewn, as far as it is known. */
+    record SetupBody(
+            @Nullable FabricBody fabric,
+            @Nullable ThreadBody thread,
+            @Nullable NeedleBody needle,
+            @Nullable Double needleHours,
+            @Nullable Boolean needleStruck,
+            @Nullable Integer layers) {}
+
+    /** A mechanical or a computer-controlled machine. */
+    enum Kind {
+        MECHANICAL,
+        COMPUTER_CONTROLLED
+    }
+
+    /** How the bobbin sits. */
+    enum Case {
+        REMOVABLE,
+        SEALED
+    }
+
+    /** What is known of the machine. */
+    record MachineBody(
+            @Nullable Kind kind,
+            @Nullable Case bobbin,
+            @Nullable List<NeedleSystem> systems,
+            @Nullable MotorPower power,
+            @Nullable Double monthsSinceService,
+            @Nullable Boolean neverServiced,
+            @Nullable Double hoursSinceCleaning,
+            @Nullable Double dial) {
+
+        MachineState state() {
+            return new MachineState(
+                    Optional.ofNullable(kind).map(it -> MachineKind.valueOf(it.name())),
+                    Optional.ofNullable(bobbin).map(it -> BobbinKind.valueOf(it.name())),
+                    within("machine.monthsSinceService", monthsSinceService, MOST_MONTHS),
+                    Boolean.TRUE.equals(neverServiced),
+                    within("machine.hoursSinceCleaning", hoursSinceCleaning, MOST_HOURS),
+                    offBand());
+        }
+
+        private OptionalDouble offBand() {
+            OptionalDouble at = within("machine.dial", dial, 20);
+            return at.isEmpty() ? at : OptionalDouble.of(Trouble.offBand(Dial.numbered(), at.getAsDouble()));
+        }
+    }
+
+    /**
+     * Returns the trouble that is told.
+     *
+     * @throws BadInput if a value makes no sense
+     */
+    Trouble trouble(ClothCatalogue catalogue, HazardModel hazards) {
+        if (symptoms == null) {
+            throw ApiRefusal.missing("symptoms", "Send what is seen, such as SKIPPED_STITCHES.");
+        }
+        List<Symptom> seen = present("symptoms", symptoms);
+        BadInput.unless(!seen.isEmpty(), "symptoms", () -> "Send at least one symptom.");
+        Optional<NeedleInUse> needle =
+                Optional.ofNullable(setup).map(SetupBody::needle).map(it -> it.needle("setup.needle"));
+        return new Trouble(
+                EnumSet.copyOf(seen),
+                new HashSet<>(present("when", when)),
+                reasons(catalogue, hazards, needle),
+                hours(needle),
+                needle.map(NeedleInUse::struck).orElse(false)
+                        || setup != null && Boolean.TRUE.equals(setup.needleStruck()),
+                age(),
+                machine == null ? MachineState.UNKNOWN : machine.state(),
+                Map.of(),
+                present("ruledOut", ruledOut),
+                present("foundAndCured", foundAndCured));
+    }
+
+    SearchSchool order() {
+        return Objects.requireNonNullElse(school, SearchSchool.LIKELIEST_PER_MINUTE);
+    }
+
+    private OptionalDouble hours(Optional<NeedleInUse> needle) {
+        Double told = setup == null ? null : setup.needleHours();
+        if (told != null) {
+            return within("setup.needleHours", told, MOST_HOURS);
+        }
+        boolean inNeedle =
+                setup != null && setup.needle() != null && setup.needle().hours() != null;
+        return inNeedle && needle.isPresent()
+                ? OptionalDouble.of(needle.get().effectiveHours())
+                : OptionalDouble.empty();
+    }
+
+    private OptionalDouble age() {
+        return setup == null || setup.thread() == null
+                ? OptionalDouble.empty()
+                : setup.thread().thread("setup.thread").ageYears();
+    }
+
+    /** What the hazards say of the set-up; without a needle they say nothing, without a cloth nothing of what suits it. */
+    private List<Reason> reasons(ClothCatalogue catalogue, HazardModel hazards, Optional<NeedleInUse> needle) {
+        if (setup == null) {
+            return List.of();
+        }
+        Cloth cloth = setup.fabric() == null ? catalogue.get(USUAL_CLOTH) : cloth(setup.fabric(), catalogue);
+        SewingThread thread = setup.thread() == null
+                ? SewingThread.spunPolyester(USUAL_TEX)
+                : setup.thread().thread("setup.thread");
+        Job.Builder job = Job.sewing(Stack.of(cloth, Objects.requireNonNullElse(setup.layers(), USUAL_LAYERS)), thread);
+        if (machine != null) {
+            if (machine.systems() != null) {
+                job.systems(present("machine.systems", machine.systems()));
+            }
+            job.power(Objects.requireNonNullElse(machine.power(), MotorPower.NORMAL));
+        }
+        boolean clothKnown = setup.fabric() != null;
+        return needle.map(it -> hazards.predict(job.build(), it).reasons().stream()
+                        .filter(reason -> clothKnown || !OF_THE_CLOTH.contains(reason.part()))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private static final Set<Part> OF_THE_CLOTH =
+            EnumSet.of(Part.CLOTH, Part.NEEDLE_TYPE, Part.NEEDLE_SIZE, Part.STITCH);
+
+    private static Cloth cloth(FabricBody fabric, ClothCatalogue catalogue) {
+        try {
+            return fabric.cloth(catalogue);
+        } catch (BadInput e) {
+            throw e.under("setup.fabric");
+        }
+    }
+
+    private static OptionalDouble within(String field, @Nullable Double value, double most) {
+        if (value == null) {
+            return OptionalDouble.empty();
+        }
+        BadInput.unless(value >= 0 && value <= most, field, () -> "Send a number from 0 to " + Math.round(most) + ".");
+        return OptionalDouble.of(value);
+    }
+
+    private static <T> List<T> present(String field, @Nullable List<T> entries) {
+        List<T> all = Objects.requireNonNullElse(entries, List.<T>of());
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i) == null) {
+                throw ApiRefusal.missing(field + "[" + i + "]", "Leave it out, or send a word.");
+            }
+        }
+        return all;
+    }
+}
