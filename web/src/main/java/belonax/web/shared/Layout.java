@@ -1,5 +1,7 @@
 package belonax.web.shared;
 
+import belonax.web.shared.drawer.CaseBook;
+import belonax.web.shared.drawer.Kept;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.SewingRoom;
 import belonax.web.shared.room.WorkLog;
@@ -22,11 +24,13 @@ public class Layout {
     private final SewingRoom room;
     private final SettingsStore settings;
     private final WorkLog work;
+    private final CaseBook cases;
 
-    Layout(SewingRoom room, SettingsStore settings, WorkLog work) {
+    Layout(SewingRoom room, SettingsStore settings, WorkLog work, CaseBook cases) {
         this.room = room;
         this.settings = settings;
         this.work = work;
+        this.cases = cases;
     }
 
     /** Returns what the sewist chose. */
@@ -45,7 +49,12 @@ public class Layout {
         model.addAttribute("stop", stop.orElse(null));
         model.addAttribute(
                 "strip",
-                MachineStrip.of(machine, machines(), settings().units(), machine.flatMap(it -> work.running(it.id()))));
+                MachineStrip.of(
+                        machine,
+                        machines(),
+                        settings().units(),
+                        machine.flatMap(it -> work.running(it.id())),
+                        machine.flatMap(it -> cases.open(it.id())).map(Kept::id)));
         model.addAttribute("settings", settings());
         model.addAttribute("units", settings().units());
     }

@@ -11,6 +11,7 @@ import belonax.web.shared.settings.Units;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** What the strip shows: which machine, which needles are in it and how worn, which thread, the last balance. */
@@ -24,6 +25,7 @@ public record MachineStrip(
         String plateAndFoot,
         @Nullable String timer,
         boolean timerIsForgotten,
+        @Nullable String openCase,
         List<Choice> choices) {
 
     /**
@@ -37,7 +39,11 @@ public record MachineStrip(
     public record Choice(String id, String name, String standsAt, boolean isChosen) {}
 
     static MachineStrip of(
-            Optional<MachineNow> machine, List<MachineNow> all, Units units, Optional<WorkLog.Running> running) {
+            Optional<MachineNow> machine,
+            List<MachineNow> all,
+            Units units,
+            Optional<WorkLog.Running> running,
+            Optional<UUID> openCase) {
         List<Choice> choices = all.stream()
                 .map(it -> new Choice(
                         it.id(),
@@ -57,9 +63,10 @@ public record MachineStrip(
                         mounted(it.machine(), units),
                         running.map(MachineStrip::timer).orElse(null),
                         running.map(WorkLog.Running::isForgotten).orElse(false),
+                        openCase.map(UUID::toString).orElse(null),
                         choices))
-                .orElseGet(() ->
-                        new MachineStrip(null, "No machine yet", "", List.of(), "", "", "", null, false, choices));
+                .orElseGet(() -> new MachineStrip(
+                        null, "No machine yet", "", List.of(), "", "", "", null, false, null, choices));
     }
 
     private static String timer(WorkLog.Running running) {

@@ -6,6 +6,7 @@ public enum Stop {
     MATCH("Match", "which needle?", "/match"),
     FIT("Fit", "is it in right?", "/fit"),
     BALANCE("Balance", "which way, how far?", "/balance"),
+    MEND("Mend", "what is wrong?", "/mend"),
     NEEDLES("Needle book", "how worn, and where?", "/needles"),
     DRAWER("Drawer", "what do I own?", "/drawer");
 

@@ -70,6 +70,8 @@ class LookTest extends RunningBelonax {
         pages.put("balance", "/balance");
         pages.put("balance-begin", "/balance?layers=2");
         pages.put("balance-sampler", "/balance/sampler");
+        pages.put("mend", "/mend?another=true");
+        pages.put("mend-history", "/mend/history");
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
         pages.put("match-conflict", "/match?cloth=denim-mid&number=80&purpose=TOPSTITCH&machine=badger");
         pages.put("match-twin", "/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron");

@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
+import belonax.web.shared.drawer.CaseBook;
 import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.drawer.Sampler;
@@ -30,7 +31,7 @@ import org.springframework.test.web.servlet.MockMvc;
 
 /** The page in a sewing room that has no machine yet. */
 @WebMvcTest(MatchPage.class)
-@Import({WebSlice.class, Layout.class, ClothShelf.class, Sampler.class})
+@Import({WebSlice.class, Layout.class, CaseBook.class, ClothShelf.class, Sampler.class})
 class MatchPageTest {
     @Autowired
     private MockMvc mvc;

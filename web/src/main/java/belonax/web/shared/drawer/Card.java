@@ -3,7 +3,7 @@ package belonax.web.shared.drawer;
 import belonax.BadInput;
 
 /** A thing in the drawer. */
-public sealed interface Card permits Swatch, Spool, WoundBobbin, Packet, BalanceRun {
+public sealed interface Card permits Swatch, Spool, WoundBobbin, Packet, BalanceRun, MendCase {
     /** Returns what it is called in running text. */
     String words();
 

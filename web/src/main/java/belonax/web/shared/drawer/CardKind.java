@@ -6,7 +6,8 @@ public enum CardKind {
     SPOOL(Spool.class),
     BOBBIN(WoundBobbin.class),
     PACKET(Packet.class),
-    BALANCE(BalanceRun.class);
+    BALANCE(BalanceRun.class),
+    CASE(MendCase.class);
 
     private final Class<? extends Card> type;
 
