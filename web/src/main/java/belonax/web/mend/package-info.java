@@ -1,4 +1,4 @@
-/** The Mend stop: what is checked next when something goes wrong. Read {@link belonax.web.mend.FaultApi} first. */
+/** The Mend stop: what is checked next when something goes wrong. Read {@link belonax.web.mend.MendPage} first. */
 @NullMarked
 package belonax.web.mend;
 
