@@ -105,8 +105,10 @@ record MendView(
     private static String whyNow(Ranked it) {
         return String.format(
                 Locale.ROOT,
-                "%s minutes, and it finds something in %d of 100 such troubles: the most for its time.%s",
-                Words.number(it.check().minutes()),
+                "%s, and it finds something in %d of 100 such troubles: the most for its time.%s",
+                it.check().minutes() < 1.25
+                        ? "About a minute"
+                        : Words.number(it.check().minutes()) + " minutes",
                 Math.round(100 * it.probability()),
                 it.check().who() == Who.TECHNICIAN ? " This one is a technician's." : "");
     }
