@@ -86,10 +86,10 @@ interface EventRepository extends Repository<Event, Long> {
     @Query("select e from Event e where e.kind <> belonax.web.shared.room.EventKind.UNDONE order by e.seq desc")
     List<Event> newest(Limit limit);
 
-    /** Returns what was put off on a machine and until now is. */
+    /** Returns what was put off on a machine and until now is; nothing else has an end, so its index finds it at once. */
     @Query("""
             select e from Event e
-            where e.machineId = :machineId and e.kind = belonax.web.shared.room.EventKind.SNOOZED and e.untilAt > :now
+            where e.machineId = :machineId and e.untilAt > :now
               and not exists (select u from Event u where u.undoes = e.actionId)""")
     List<Event> snoozed(String machineId, Instant now);
 }
