@@ -10,6 +10,7 @@ import belonax.cloth.Layers;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.hazard.Job;
+import belonax.hazard.JobBuilder;
 import belonax.match.MatchRequest.TwinWish;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
@@ -102,7 +103,7 @@ class BadInputTest {
         to.add(Arguments.of(what, attempt));
     }
 
-    private static Job.Builder poplinJob() {
+    private static JobBuilder poplinJob() {
         return Job.sewing(Stack.of(Cloths.woven(115), 2), SewingThread.spunPolyester(25));
     }
 

@@ -2,11 +2,15 @@ package belonax.benchmarks;
 
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranking;
+import belonax.fault.Glance;
+import belonax.fault.Glance.Look;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.Trouble;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -37,8 +41,10 @@ public class FaultBenchmark {
 
     @Setup
     public void prepare() {
-        trouble = Trouble.of(Arrays.copyOf(Symptom.values(), symptoms))
-                .after(List.of("NEEDLE_REPLACE", "RETHREAD_TOP", "TOP_DIAL"), List.of("THREAD_SNAG"));
+        trouble = Trouble.told(Set.of(Arrays.copyOf(Symptom.values(), symptoms)))
+                .glance(Map.of(Glance.PATH, Look.WRONG, Glance.BOBBIN, Look.RIGHT))
+                .checked(List.of("NEEDLE_REPLACE", "RETHREAD_TOP", "TOP_DIAL"), List.of("THREAD_SNAG"))
+                .build();
     }
 
     @Benchmark

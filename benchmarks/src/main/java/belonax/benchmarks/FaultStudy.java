@@ -5,14 +5,16 @@ import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.FaultFinder.Ranking;
 import belonax.fault.FaultTable;
+import belonax.fault.Glance;
+import belonax.fault.Glance.Look;
 import belonax.fault.SearchSchool;
 import belonax.fault.SimulatedTrouble;
 import belonax.fault.SimulatedTrouble.World;
-import belonax.fault.Symptom;
 import belonax.fault.Trouble;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.SplittableRandom;
 
 /**
@@ -23,6 +25,10 @@ import java.util.SplittableRandom;
 public final class FaultStudy {
     private static final int TROUBLES = 2000;
     private static final double FINDS = 0.9;
+    /** A sewist who glances sees less than the table says. */
+    private static final double SEEN_OF_THE_TABLE = 0.8;
+
+    private static final double GLANCE_MINUTES = 1;
     /** A check that changes nothing is followed by a test strip only when it found something. */
     private static final double TEST_MINUTES = 1.5;
 
@@ -38,29 +44,43 @@ public final class FaultStudy {
                 "| order | minutes, mean | median | nine in ten within | checks, mean | cured at home | sent to a technician |");
         System.out.println("|---|---|---|---|---|---|---|");
         for (SearchSchool school : SearchSchool.values()) {
-            SplittableRandom seeds = new SplittableRandom(20261125);
-            List<Outcome> all = new ArrayList<>();
-            World world = new World(finder.table(), 0.5, 0.25, seeds.split());
-            for (int i = 0; i < TROUBLES; i++) {
-                if (i % 50 == 0) {
-                    world = new World(finder.table(), 0.5, 0.25, seeds.split());
-                }
-                SplittableRandom random = seeds.split();
-                all.add(search(finder, world.trouble(random), school, random));
-            }
-            report(school, all);
+            report(school.words(), outcomes(finder, school, false));
         }
+        SearchSchool ours = SearchSchool.LIKELIEST_PER_MINUTE;
+        report(ours.words() + ", after a glance as found", outcomes(finder, ours, true));
+    }
+
+    private static List<Outcome> outcomes(FaultFinder finder, SearchSchool school, boolean glances) {
+        SplittableRandom seeds = new SplittableRandom(20261125);
+        List<Outcome> all = new ArrayList<>();
+        World world = new World(finder.table(), 0.5, 0.25, seeds.split());
+        for (int i = 0; i < TROUBLES; i++) {
+            if (i % 50 == 0) {
+                world = new World(finder.table(), 0.5, 0.25, seeds.split());
+            }
+            SplittableRandom random = seeds.split();
+            SimulatedTrouble trouble = world.trouble(random);
+            Map<Glance, Look> glance = glances ? trouble.glance(SEEN_OF_THE_TABLE, new SplittableRandom(i)) : Map.of();
+            all.add(search(finder, trouble, glance, school, random));
+        }
+        return all;
     }
 
     private static Outcome search(
-            FaultFinder finder, SimulatedTrouble trouble, SearchSchool school, SplittableRandom random) {
+            FaultFinder finder,
+            SimulatedTrouble trouble,
+            Map<Glance, Look> glance,
+            SearchSchool school,
+            SplittableRandom random) {
         FaultTable table = finder.table();
         List<String> none = new ArrayList<>();
         List<String> cured = new ArrayList<>();
-        double minutes = 0;
+        double minutes = glance.isEmpty() ? 0 : GLANCE_MINUTES;
         while (trouble.left() > 0) {
-            Trouble told =
-                    Trouble.of(trouble.symptoms().toArray(Symptom[]::new)).after(none, cured);
+            Trouble told = Trouble.told(trouble.symptoms())
+                    .glance(glance)
+                    .checked(none, cured)
+                    .build();
             Ranking ranking = finder.rank(told, school);
             Ranked next = ranking.checks().isEmpty() ? null : ranking.checks().get(0);
             boolean stops = school == SearchSchool.LIKELIEST_PER_MINUTE
@@ -79,12 +99,12 @@ public final class FaultStudy {
         return new Outcome(minutes, none.size() + cured.size(), true, false);
     }
 
-    private static void report(SearchSchool school, List<Outcome> all) {
+    private static void report(String order, List<Outcome> all) {
         List<Double> minutes = all.stream().map(Outcome::minutes).sorted().toList();
         System.out.printf(
                 Locale.ROOT,
                 "| %s | %.1f | %.1f | %.1f | %.1f | %.1f %% | %.1f %%, %.0f in 100 of them rightly |%n",
-                school.words(),
+                order,
                 minutes.stream().mapToDouble(Double::doubleValue).average().orElse(0),
                 minutes.get(all.size() / 2),
                 minutes.get(all.size() * 9 / 10),

@@ -40,19 +40,23 @@ public final class DialAdvisor {
      * @throws BadInput if there are more of them
      */
     public static Advice advise(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
+        return opinion(setup, past, strips).advice();
+    }
+
+    /** Advice with the belief that it comes of, for drawing it. */
+    public record Opinion(Advice advice, DialBelief belief) {}
+
+    /** Does the same as {@link #advise}, and returns what is believed too. */
+    public static Opinion opinion(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
         BadInput.unless(strips.size() <= MOST_READ, "strips", () -> "Name at most 40 strips.");
         BadInput.unless(past.size() <= MOST_PAST, "past", () -> "Name at most 200 past balances.");
-        return new Case(setup, past, strips).advice();
+        Case asked = new Case(setup, past, strips);
+        return new Opinion(asked.advice(), asked.belief);
     }
 
     /** Returns what a dial tells that was found at this place, if it is outside its band. */
     public static Optional<String> whatItTells(BalanceSetup setup, double found) {
         return new DialWords(setup, 0, List.of()).suspicion(found, true);
-    }
-
-    /** Returns what is believed after these strips, for drawing it. */
-    public static DialBelief belief(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
-        return DialBelief.of(setup, past, strips);
     }
 
     /** One question with what is worked out for it. */

@@ -10,11 +10,13 @@ import java.util.Map;
  * @param check the check that finds it
  * @param shows the chance of each symptom that it shows, 0 to 1
  * @param whenAdds log-odds that a circumstance adds
+ * @param standsOut the chance that it is seen at a glance, 0 to 1
  */
 record Cause(
-        String id, String title, double rate, String check, Map<Symptom, Double> shows, Map<When, Double> whenAdds) {
-
-    double shows(Symptom symptom) {
-        return shows.getOrDefault(symptom, 0.0);
-    }
-}
+        String id,
+        String title,
+        double rate,
+        String check,
+        Map<Symptom, Double> shows,
+        Map<When, Double> whenAdds,
+        Map<Glance, Double> standsOut) {}

@@ -3,17 +3,17 @@ package belonax.fault;
 import java.util.List;
 
 /**
- * A belief over sets of causes, since several at once are common. Causes come independently; each symptom shows unless every
- * cause that is there fails to show it (a noisy-or with a leak). The chance of what was seen is summed exactly over all sets
- * by inclusion and exclusion over the symptoms seen: time grows as two to their number, which is why at most {@link #MOST}
+ * A belief over sets of causes, since several at once are common. Causes come independently; each clue, a symptom or what stands out at a
+ * glance, shows unless every cause that is there fails to show it (a noisy-or with a leak). The chance of what was seen is summed exactly over all sets
+ * by inclusion and exclusion over the clues seen: time grows as two to their number, which is why at most {@link #MOST}
  * are weighed that way. Source: docs/craft.md, "Faults".
  */
 final class CauseModel {
-    /** Symptoms that are weighed exactly; further ones would only repeat what these say. */
+    /** Clues that are weighed exactly; further ones would only repeat what these say. */
     static final int MOST = 8;
 
     private final double[] prior;
-    /** For each symptom seen and each cause the chance that the cause does not show it. */
+    /** For each clue seen and each cause the chance that the cause does not show it. */
     private final double[][] hides;
 
     private final double[] hidesUnexplained;
@@ -21,17 +21,17 @@ final class CauseModel {
     /**
      * Prepares the sums.
      *
-     * @param prior chance of each cause before the symptoms, 0 to below 1
-     * @param seen the symptoms, at most {@link #MOST}
+     * @param prior chance of each cause before the clues, 0 to below 1
+     * @param seen the clues, at most {@link #MOST}
      */
-    CauseModel(double[] prior, List<Cause> causes, List<Symptom> seen) {
+    CauseModel(double[] prior, List<Cause> causes, List<Clue> seen) {
         this.prior = prior.clone();
         this.hides = new double[seen.size()][causes.size()];
         this.hidesUnexplained = new double[seen.size()];
         for (int s = 0; s < seen.size(); s++) {
             hidesUnexplained[s] = 1 - seen.get(s).unexplained();
             for (int c = 0; c < causes.size(); c++) {
-                hides[s][c] = 1 - causes.get(c).shows(seen.get(s));
+                hides[s][c] = 1 - seen.get(s).shownBy(causes.get(c));
             }
         }
     }

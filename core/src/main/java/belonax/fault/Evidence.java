@@ -1,5 +1,6 @@
 package belonax.fault;
 
+import belonax.fault.Glance.Look;
 import belonax.hazard.Hazard;
 import belonax.hazard.Reason;
 import belonax.machine.MachineKind;
@@ -54,7 +55,7 @@ final class Evidence {
         if (trouble.ruledOut().contains(cause.check())) {
             chance = chance * (1 - FINDS) / (1 - chance * FINDS);
         }
-        return unchosen(cause, chance);
+        return hidden(cause, chance);
     }
 
     private double known(Cause cause) {
@@ -140,12 +141,16 @@ final class Evidence {
         return Math.log((here + TABLE_COUNTS_AS * cause.rate()) / ((all + TABLE_COUNTS_AS) * cause.rate()));
     }
 
-    private double unchosen(Cause cause, double chance) {
+    /** Weighs what is not seen: symptoms that were not chosen, and parts that looked right at a glance. */
+    private double hidden(Cause cause, double chance) {
         double hidden = 1;
         for (Map.Entry<Symptom, Double> it : cause.shows().entrySet()) {
             if (!trouble.symptoms().contains(it.getKey())) {
                 hidden *= 1 - UNCHOSEN * it.getValue();
             }
+        }
+        for (Glance it : trouble.seen(Look.RIGHT)) {
+            hidden *= 1 - it.shownBy(cause);
         }
         return chance * hidden / (1 - chance + chance * hidden);
     }

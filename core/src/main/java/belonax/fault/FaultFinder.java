@@ -3,6 +3,7 @@ package belonax.fault;
 import belonax.BadInput;
 import belonax.fault.CauseModel.Posterior;
 import belonax.fault.Check.Who;
+import belonax.fault.Glance.Look;
 import belonax.machine.BobbinKind;
 import belonax.machine.MachineKind;
 import java.util.ArrayList;
@@ -70,7 +71,7 @@ public final class FaultFinder {
         List<Cause> causes = table.causes();
         Evidence evidence = new Evidence(trouble);
         double[] prior = causes.stream().mapToDouble(evidence::chance).toArray();
-        List<Symptom> seen = weighed(trouble);
+        List<Clue> seen = weighed(trouble);
         List<Check> left = table.checks().stream()
                 .filter(it -> !trouble.ruledOut().contains(it.id())
                         && !trouble.cured().contains(it.id()))
@@ -93,12 +94,23 @@ public final class FaultFinder {
                 stop(trouble, ranked, posterior.group(left.size()), posterior.group(left.size() + 1)));
     }
 
-    /** The symptoms that tell most apart: those that least often show without a cause. */
-    private static List<Symptom> weighed(Trouble trouble) {
-        return trouble.symptoms().stream()
-                .sorted(Comparator.comparingDouble(Symptom::unexplained).thenComparing(Comparator.naturalOrder()))
+    /** The clues that tell most apart: those that least often show without a cause. */
+    private List<Clue> weighed(Trouble trouble) {
+        return Stream.<Clue>concat(
+                        trouble.seen(Look.WRONG).stream()
+                                .filter(it -> !isPutRight(it, trouble))
+                                .sorted(),
+                        trouble.symptoms().stream()
+                                .sorted(Comparator.comparingDouble(Symptom::unexplained)
+                                        .thenComparing(Comparator.naturalOrder())))
                 .limit(CauseModel.MOST)
                 .toList();
+    }
+
+    /** What stood out and was put right since says nothing more of what is left. */
+    private boolean isPutRight(Glance glance, Trouble trouble) {
+        return table.causes().stream()
+                .anyMatch(it -> glance.shownBy(it) > 0 && trouble.cured().contains(it.check()));
     }
 
     private static int[] found(List<Cause> causes, String check) {

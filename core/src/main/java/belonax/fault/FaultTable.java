@@ -34,7 +34,7 @@ public final class FaultTable {
     /** Returns the tables that Belonax ships. */
     public static FaultTable standard() {
         List<Cause> causes = new ArrayList<>();
-        rows("causes.txt", 6).forEach(it -> causes.add(cause(it)));
+        rows("causes.txt", 7).forEach(it -> causes.add(cause(it)));
         Map<String, Check> checks = new LinkedHashMap<>();
         rows("checks.txt", 8).forEach(it -> checks.put(it.get(0), check(it)));
         return new FaultTable(causes, checks);
@@ -68,7 +68,10 @@ public final class FaultTable {
         pairs(row.get(4)).forEach((name, chance) -> shows.put(Symptom.valueOf(name), chance));
         Map<When, Double> whenAdds = new EnumMap<>(When.class);
         pairs(row.get(5)).forEach((name, logOdds) -> whenAdds.put(When.valueOf(name), logOdds));
-        return new Cause(row.get(0), row.get(1), Double.parseDouble(row.get(2)) / 100, row.get(3), shows, whenAdds);
+        Map<Glance, Double> standsOut = new EnumMap<>(Glance.class);
+        pairs(row.get(6)).forEach((name, chance) -> standsOut.put(Glance.valueOf(name), chance));
+        return new Cause(
+                row.get(0), row.get(1), Double.parseDouble(row.get(2)) / 100, row.get(3), shows, whenAdds, standsOut);
     }
 
     private static Check check(List<String> row) {

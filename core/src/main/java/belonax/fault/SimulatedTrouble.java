@@ -1,6 +1,8 @@
 package belonax.fault;
 
+import belonax.fault.Glance.Look;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -38,7 +40,7 @@ public final class SimulatedTrouble {
                         .forEach((symptom, chance) -> shows.put(
                                 symptom, Math.min(0.95, chance * Math.exp(showingsDiffer * random.nextGaussian()))));
                 double rate = Math.min(0.5, it.rate() * Math.exp(ratesDiffer * random.nextGaussian()));
-                causes.add(new Cause(it.id(), it.title(), rate, it.check(), shows, it.whenAdds()));
+                causes.add(new Cause(it.id(), it.title(), rate, it.check(), shows, it.whenAdds(), it.standsOut()));
             }
         }
 
@@ -70,6 +72,19 @@ public final class SimulatedTrouble {
     /** Returns what is seen. */
     public Set<Symptom> symptoms() {
         return new TreeSet<>(shownBy.keySet());
+    }
+
+    /** Returns what a sewist sees at a glance who sees this share of what the table says stands out. */
+    public Map<Glance, Look> glance(double share, RandomGenerator random) {
+        Map<Glance, Look> seen = new EnumMap<>(Glance.class);
+        for (Glance it : Glance.values()) {
+            boolean wrong = random.nextDouble() < it.unexplained();
+            for (Cause cause : causes) {
+                wrong |= there.contains(cause) && random.nextDouble() < share * it.shownBy(cause);
+            }
+            seen.put(it, wrong ? Look.WRONG : Look.RIGHT);
+        }
+        return seen;
     }
 
     /** Returns how many causes there still are that show something. */

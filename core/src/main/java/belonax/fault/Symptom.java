@@ -1,7 +1,7 @@
 package belonax.fault;
 
 /** What is seen, heard or felt. */
-public enum Symptom {
+public enum Symptom implements Clue {
     SKIPPED_STITCHES("skipped stitches", .015),
     TOP_THREAD_BREAKS("the top thread breaks", .01),
     THREAD_SHREDS("the thread frays", .008),
@@ -39,8 +39,13 @@ public enum Symptom {
         return words;
     }
 
-    /** Returns the chance that it shows though none of the known causes is there, above 0 and far below 1. */
-    double unexplained() {
+    @Override
+    public double unexplained() {
         return unexplained;
+    }
+
+    @Override
+    public double shownBy(Cause cause) {
+        return cause.shows().getOrDefault(this, 0.0);
     }
 }

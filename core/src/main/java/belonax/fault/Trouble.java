@@ -1,5 +1,7 @@
 package belonax.fault;
 
+import belonax.BadInput;
+import belonax.fault.Glance.Look;
 import belonax.hazard.Reason;
 import belonax.machine.BobbinKind;
 import belonax.machine.Dial;
@@ -15,6 +17,7 @@ import java.util.Set;
  *
  * @param symptoms what is seen, heard and felt; never empty
  * @param when when and where it happens
+ * @param glance what was seen of the parts that were looked at as they were found
  * @param reasons what the set-up's own hazards say; empty when the set-up is not known
  * @param needleHours worked-out wear of the needle; empty when it is not known
  * @param needleStruck whether it hit something
@@ -27,6 +30,7 @@ import java.util.Set;
 public record Trouble(
         Set<Symptom> symptoms,
         Set<When> when,
+        Map<Glance, Look> glance,
         List<Reason> reasons,
         OptionalDouble needleHours,
         boolean needleStruck,
@@ -62,27 +66,23 @@ public record Trouble(
     public Trouble {
         symptoms = Set.copyOf(symptoms);
         when = Set.copyOf(when);
+        glance = Map.copyOf(glance);
         reasons = List.copyOf(reasons);
         cures = Map.copyOf(cures);
         ruledOut = List.copyOf(ruledOut);
         cured = List.copyOf(cured);
-        belonax.BadInput.unless(
+        BadInput.unless(
                 !symptoms.isEmpty(), "symptoms", () -> "Say what is seen, heard or felt: at least one symptom.");
     }
 
     /** Returns a trouble of which nothing but its symptoms is known. */
     public static Trouble of(Symptom... symptoms) {
-        return new Trouble(
-                Set.of(symptoms),
-                Set.of(),
-                List.of(),
-                OptionalDouble.empty(),
-                false,
-                OptionalDouble.empty(),
-                MachineState.UNKNOWN,
-                Map.of(),
-                List.of(),
-                List.of());
+        return told(Set.of(symptoms)).build();
+    }
+
+    /** Starts telling a trouble: nothing but its symptoms is known yet. */
+    public static TroubleBuilder told(Set<Symptom> symptoms) {
+        return new TroubleBuilder(symptoms);
     }
 
     /** Returns how far a dial stands outside its usual band, in numbers of a dial from 0 to 9; 0 inside it. */
@@ -91,50 +91,25 @@ public record Trouble(
         return Math.max(0, Math.max(dial.normalLow() - at, at - dial.normalHigh())) / number;
     }
 
-    /** Returns the same with what was checked so far. */
+    /** Returns the same trouble after these checks: those that found nothing, and those that found what was put right. */
     public Trouble after(List<String> nothingFound, List<String> foundAndCured) {
-        return new Trouble(
-                symptoms,
-                when,
-                reasons,
-                needleHours,
-                needleStruck,
-                threadAgeYears,
-                machine,
-                cures,
-                nothingFound,
-                foundAndCured);
+        return told(symptoms)
+                .when(when)
+                .glance(glance)
+                .reasons(reasons)
+                .needle(needleHours, needleStruck)
+                .threadAgeYears(threadAgeYears)
+                .machine(machine)
+                .cures(cures)
+                .checked(nothingFound, foundAndCured)
+                .build();
     }
 
-    public Trouble when(Set<When> circumstances) {
-        return new Trouble(
-                symptoms,
-                circumstances,
-                reasons,
-                needleHours,
-                needleStruck,
-                threadAgeYears,
-                machine,
-                cures,
-                ruledOut,
-                cured);
-    }
-
-    public Trouble withNeedle(OptionalDouble hours, boolean struck) {
-        return new Trouble(symptoms, when, reasons, hours, struck, threadAgeYears, machine, cures, ruledOut, cured);
-    }
-
-    public Trouble withReasons(List<Reason> ofTheSetup) {
-        return new Trouble(
-                symptoms, when, ofTheSetup, needleHours, needleStruck, threadAgeYears, machine, cures, ruledOut, cured);
-    }
-
-    public Trouble withThreadAge(OptionalDouble years) {
-        return new Trouble(symptoms, when, reasons, needleHours, needleStruck, years, machine, cures, ruledOut, cured);
-    }
-
-    public Trouble on(MachineState state, Map<String, Integer> curesThere) {
-        return new Trouble(
-                symptoms, when, reasons, needleHours, needleStruck, threadAgeYears, state, curesThere, ruledOut, cured);
+    /** Returns the parts that looked like this at a glance. */
+    List<Glance> seen(Look look) {
+        return glance.entrySet().stream()
+                .filter(it -> it.getValue() == look)
+                .map(Map.Entry::getKey)
+                .toList();
     }
 }

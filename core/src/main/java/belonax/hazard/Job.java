@@ -1,12 +1,10 @@
 package belonax.hazard;
 
-import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.Density;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
-import belonax.machine.Machine;
 import belonax.machine.MotorPower;
 import belonax.machine.Plate;
 import belonax.needle.Needle;
@@ -60,7 +58,7 @@ public final class Job {
     private final boolean pile;
     private final double stretchPercent;
 
-    private Job(Builder it) {
+    Job(JobBuilder it) {
         stack = it.stack;
         thread = it.thread;
         purpose = it.purpose;
@@ -95,8 +93,8 @@ public final class Job {
     }
 
     /** Starts describing a job: an ordinary seam on an ordinary machine. */
-    public static Builder sewing(Stack stack, SewingThread thread) {
-        return new Builder(stack, thread);
+    public static JobBuilder sewing(Stack stack, SewingThread thread) {
+        return new JobBuilder(stack, thread);
     }
 
     public Stack stack() {
@@ -312,140 +310,5 @@ public final class Job {
                 .mapToDouble(Cloth::stretchPercent)
                 .max()
                 .orElse(stack.main().stretchPercent());
-    }
-
-    /** Gathers what is known of a job. */
-    public static final class Builder {
-        private final Stack stack;
-        private final SewingThread thread;
-        private Purpose purpose = Purpose.SEAM;
-        private MotorPower power = MotorPower.NORMAL;
-        private Plate plate = Plate.ZIGZAG;
-        private OptionalDouble slotMm = OptionalDouble.empty();
-        private boolean twinsAllowed = true;
-        private double stitchWidthMm;
-        private double offCentreMm;
-        private NeedleNote spoolNote = NeedleNote.NONE;
-        private int crossingLayers;
-        private SizeSchool school = SizeSchool.INTERSECT;
-        private List<NeedleSystem> systems = List.of(NeedleSystem.H_130_705);
-        private List<BrokenBefore> brokenBefore = List.of();
-
-        private Builder(Stack stack, SewingThread thread) {
-            this.stack = stack;
-            this.thread = thread;
-        }
-
-        public Builder purpose(Purpose value) {
-            purpose = value;
-            return this;
-        }
-
-        /** Takes from a machine what it lists, pierces and lets through. */
-        public Builder on(Machine machine) {
-            systems(machine.systems())
-                    .power(machine.power())
-                    .plate(machine.passage())
-                    .twinsAllowed(machine.takesTwins());
-            return machine.passage() == Plate.ZIGZAG ? slotMm(machine.slotMm()) : this;
-        }
-
-        /** Tells which needles broke on this very cloth and machine before. */
-        public Builder brokenBefore(List<BrokenBefore> value) {
-            brokenBefore = List.copyOf(value);
-            return this;
-        }
-
-        public Builder power(MotorPower value) {
-            power = value;
-            return this;
-        }
-
-        public Builder plate(Plate value) {
-            plate = value;
-            return this;
-        }
-
-        /** Tells the width of the narrower slot of plate and foot in millimetres. */
-        public Builder slotMm(double value) {
-            slotMm = OptionalDouble.of(value);
-            return this;
-        }
-
-        public Builder twinsAllowed(boolean value) {
-            twinsAllowed = value;
-            return this;
-        }
-
-        /**
-         * Tells the width of the stitch in millimetres, 0 for a straight one.
-         *
-         * @throws BadInput if it is not between 0 and 12
-         */
-        public Builder stitchWidthMm(double value) {
-            BadInput.unless(
-                    value >= 0 && value <= 12,
-                    "stitchWidthMm",
-                    () -> "A stitch is 0 to 12 mm wide: 0 is straight. Read the width off the machine.");
-            stitchWidthMm = value;
-            return this;
-        }
-
-        /**
-         * Tells how far the needle stands from the middle, in millimetres; the side does not matter.
-         *
-         * @throws BadInput if it is more than 6 mm
-         */
-        public Builder offCentreMm(double value) {
-            BadInput.unless(
-                    Math.abs(value) <= 6,
-                    "offCentreMm",
-                    () -> "A needle stands at most 6 mm off the middle; 0 is the middle. Read it off the machine.");
-            offCentreMm = Math.abs(value);
-            return this;
-        }
-
-        /**
-         * Tells how many layers the thickest crossing has.
-         *
-         * @throws BadInput if it is not between the layers of the seam and 32
-         */
-        public Builder crossingLayers(int value) {
-            BadInput.unless(
-                    value >= stack.layers() && value <= 32,
-                    "crossingLayers",
-                    () -> "The thickest crossing has at least the " + stack.layers()
-                            + " layers of the seam and at most 32. Count them there.");
-            crossingLayers = value;
-            return this;
-        }
-
-        public Builder spoolNote(NeedleNote value) {
-            spoolNote = value;
-            return this;
-        }
-
-        public Builder school(SizeSchool value) {
-            school = value;
-            return this;
-        }
-
-        /**
-         * Tells which needle systems the machine lists, the usual one first.
-         *
-         * @throws BadInput if there is none, or more than 12
-         */
-        public Builder systems(List<NeedleSystem> value) {
-            BadInput.unless(
-                    !value.isEmpty() && value.size() <= 12,
-                    "systems",
-                    () -> "Name the needle systems that the machine takes, such as 130/705 H: 1 to 12 of them.");
-            systems = value.stream().distinct().toList();
-            return this;
-        }
-
-        public Job build() {
-            return new Job(this);
-        }
     }
 }

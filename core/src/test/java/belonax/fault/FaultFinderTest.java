@@ -9,6 +9,7 @@ import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
 import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.FaultFinder.Ranking;
+import belonax.fault.Glance.Look;
 import belonax.fault.Trouble.MachineState;
 import belonax.hazard.HazardModel;
 import belonax.hazard.Job;
@@ -25,6 +26,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -65,14 +67,17 @@ class FaultFinderTest {
     void the_sums_agree_with_adding_up_every_set_of_causes() {
         SplittableRandom random = new SplittableRandom(17);
         for (int round = 0; round < 30; round++) {
-            List<Symptom> seen =
+            List<Symptom> symptoms =
                     List.of(Symptom.values()[random.nextInt(8)], Symptom.values()[8 + random.nextInt(8)], Symptom.JAM);
+            List<Clue> seen = new ArrayList<>(symptoms);
+            seen.add(Glance.SPOOL);
             List<Cause> causes = new ArrayList<>();
             double[] prior = new double[9];
             for (int c = 0; c < prior.length; c++) {
                 Map<Symptom, Double> shows = new HashMap<>();
-                seen.forEach(it -> shows.put(it, random.nextDouble() < 0.6 ? random.nextDouble() * 0.9 : 0));
-                causes.add(new Cause("C" + c, "cause " + c, 0.1, "CHECK", shows, Map.of()));
+                symptoms.forEach(it -> shows.put(it, random.nextDouble() < 0.6 ? random.nextDouble() * 0.9 : 0));
+                Map<Glance, Double> standsOut = Map.of(Glance.SPOOL, random.nextDouble() * 0.9);
+                causes.add(new Cause("C" + c, "cause " + c, 0.1, "CHECK", shows, Map.of(), standsOut));
                 prior[c] = 0.4 * random.nextDouble();
             }
             int[] group = {1, 4, 7};
@@ -130,14 +135,16 @@ class FaultFinderTest {
         for (Symptom symptom : Symptom.values()) {
             double before = -1;
             for (double hours = 0; hours <= 20; hours++) {
-                double now = chance(Trouble.of(symptom).withNeedle(OptionalDouble.of(hours), false), "NEEDLE_WORN");
+                double now = chance(needle(symptom, hours, false), "NEEDLE_WORN");
                 assertThat(now).isGreaterThanOrEqualTo(before);
                 before = now;
             }
-            assertThat(chance(Trouble.of(symptom).withNeedle(OptionalDouble.of(3), true), "NEEDLE_BENT"))
-                    .isGreaterThanOrEqualTo(
-                            chance(Trouble.of(symptom).withNeedle(OptionalDouble.of(3), false), "NEEDLE_BENT"));
-            assertThat(chance(Trouble.of(symptom).on(MachineState.UNKNOWN, Map.of("DISCS_CLEAN", 4)), "DISCS_DIRTY"))
+            assertThat(chance(needle(symptom, 3, true), "NEEDLE_BENT"))
+                    .isGreaterThanOrEqualTo(chance(needle(symptom, 3, false), "NEEDLE_BENT"));
+            Trouble curedBefore = Trouble.told(Set.of(symptom))
+                    .cures(Map.of("DISCS_CLEAN", 4))
+                    .build();
+            assertThat(chance(curedBefore, "DISCS_DIRTY"))
                     .isGreaterThanOrEqualTo(chance(Trouble.of(symptom), "DISCS_DIRTY"));
         }
     }
@@ -158,15 +165,40 @@ class FaultFinderTest {
     }
 
     @Test
+    void what_stands_out_at_a_glance_is_evidence_and_what_looks_right_speaks_against_its_causes() {
+        for (Glance glance : Glance.values()) {
+            for (Cause cause : FINDER.table().causes()) {
+                if (glance.shownBy(cause) < 0.5) {
+                    continue; // What hardly stands out may gain or lose by what the others of its part do.
+                }
+                for (Symptom symptom : cause.shows().keySet()) {
+                    double before = chance(Trouble.of(symptom), cause.id());
+                    assertThat(chance(seen(symptom, glance, Look.RIGHT), cause.id()))
+                            .isLessThanOrEqualTo(before);
+                    assertThat(chance(seen(symptom, glance, Look.WRONG), cause.id()))
+                            .isGreaterThanOrEqualTo(before);
+                }
+            }
+        }
+        Trouble low = seen(Symptom.SKIPPED_STITCHES, Glance.NEEDLE, Look.WRONG);
+        assertThat(ids(low)).first().isEqualTo("NEEDLE_SEATED");
+        Trouble putRight = low.after(List.of(), List.of("NEEDLE_SEATED"));
+        Trouble noGlance = Trouble.of(Symptom.SKIPPED_STITCHES).after(List.of(), List.of("NEEDLE_SEATED"));
+        assertThat(chance(putRight, "NEEDLE_BENT")).isEqualTo(chance(noGlance, "NEEDLE_BENT"));
+    }
+
+    @Test
     void the_very_factors_that_predict_a_hazard_blame_their_part_once_it_came_true() {
         Job job = Job.sewing(Stack.of(ClothCatalogue.standard().get("swim-knit"), 2), SewingThread.spunPolyester(25))
                 .build();
         Needle universal = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
         Trouble skips = Trouble.of(Symptom.SKIPPED_STITCHES);
 
-        Trouble known = skips.withReasons(HazardModel.standard()
-                .predict(job, NeedleInUse.fresh(universal))
-                .reasons());
+        Trouble known = Trouble.told(skips.symptoms())
+                .reasons(HazardModel.standard()
+                        .predict(job, NeedleInUse.fresh(universal))
+                        .reasons())
+                .build();
 
         assertThat(chance(known, "WRONG_TYPE")).isGreaterThan(2 * chance(skips, "WRONG_TYPE"));
         assertThat(ids(known)).first().isEqualTo("NEEDLE_TYPE");
@@ -180,8 +212,9 @@ class FaultFinderTest {
                             .map(it -> it.check().id()))
                     .containsExactly("FOREIGN_OBJECT", "NEEDLE_REPLACE", "NEEDLE_SEATED");
         }
-        Trouble computer =
-                Trouble.of(Symptom.GRUNT).on(state(MachineKind.COMPUTER_CONTROLLED, BobbinKind.SEALED), Map.of());
+        Trouble computer = Trouble.told(Set.of(Symptom.GRUNT))
+                .machine(state(MachineKind.COMPUTER_CONTROLLED, BobbinKind.SEALED))
+                .build();
         assertThat(FINDER.rank(computer, SearchSchool.LIKELIEST_PER_MINUTE).checks())
                 .filteredOn(it -> it.check().id().equals("OIL"))
                 .allMatch(it -> it.check().who() == Check.Who.TECHNICIAN);
@@ -213,7 +246,7 @@ class FaultFinderTest {
         assertThat(FINDER.table().causes()).extracting(Cause::id).doesNotHaveDuplicates();
         for (Symptom symptom : Symptom.values()) {
             assertThat(FINDER.table().causes())
-                    .filteredOn(it -> it.shows(symptom) > 0)
+                    .filteredOn(it -> symptom.shownBy(it) > 0)
                     .hasSizeGreaterThan(1);
         }
         assertThatThrownBy(() -> ids(Trouble.of(Symptom.JAM).after(List.of("KICK_IT"), List.of())))
@@ -248,19 +281,42 @@ class FaultFinderTest {
             String[] pair = facts.getOrDefault("cures", ":").split(":");
             cures.put(pair[0], Integer.parseInt(pair[1]));
         }
-        return Trouble.of(words(symptoms).stream().map(Symptom::valueOf).toArray(Symptom[]::new))
+        return Trouble.told(new HashSet<>(
+                        words(symptoms).stream().map(Symptom::valueOf).toList()))
                 .when(new HashSet<>(words(when).stream().map(When::valueOf).toList()))
-                .withNeedle(number(facts, "hours"), facts.containsKey("struck"))
-                .withThreadAge(number(facts, "age"))
-                .on(
-                        new MachineState(
-                                Optional.ofNullable(facts.get("kind")).map(MachineKind::valueOf),
-                                Optional.ofNullable(facts.get("bobbin")).map(BobbinKind::valueOf),
-                                OptionalDouble.empty(),
-                                false,
-                                number(facts, "clean"),
-                                number(facts, "dial")),
-                        cures);
+                .glance(glance(facts))
+                .needle(number(facts, "hours"), facts.containsKey("struck"))
+                .threadAgeYears(number(facts, "age"))
+                .machine(new MachineState(
+                        Optional.ofNullable(facts.get("kind")).map(MachineKind::valueOf),
+                        Optional.ofNullable(facts.get("bobbin")).map(BobbinKind::valueOf),
+                        OptionalDouble.empty(),
+                        false,
+                        number(facts, "clean"),
+                        number(facts, "dial")))
+                .cures(cures)
+                .build();
+    }
+
+    private static Map<Glance, Look> glance(Map<String, String> facts) {
+        Map<Glance, Look> seen = new EnumMap<>(Glance.class);
+        for (Glance it : Glance.values()) {
+            String look = facts.get(it.name());
+            if (look != null) {
+                seen.put(it, Look.valueOf(look));
+            }
+        }
+        return seen;
+    }
+
+    private static Trouble seen(Symptom symptom, Glance glance, Look look) {
+        return Trouble.told(Set.of(symptom)).glance(Map.of(glance, look)).build();
+    }
+
+    private static Trouble needle(Symptom symptom, double hours, boolean struck) {
+        return Trouble.told(Set.of(symptom))
+                .needle(OptionalDouble.of(hours), struck)
+                .build();
     }
 
     private static MachineState state(MachineKind kind, BobbinKind bobbin) {
@@ -306,15 +362,15 @@ class FaultFinderTest {
                 .orElse(0);
     }
 
-    private static double chance(int set, double[] prior, List<Cause> causes, List<Symptom> seen) {
+    private static double chance(int set, double[] prior, List<Cause> causes, List<Clue> seen) {
         double chance = 1;
         for (int c = 0; c < prior.length; c++) {
             chance *= (set >> c & 1) == 1 ? prior[c] : 1 - prior[c];
         }
-        for (Symptom symptom : seen) {
-            double hides = 1 - symptom.unexplained();
+        for (Clue clue : seen) {
+            double hides = 1 - clue.unexplained();
             for (int c = 0; c < prior.length; c++) {
-                hides *= (set >> c & 1) == 1 ? 1 - causes.get(c).shows(symptom) : 1;
+                hides *= (set >> c & 1) == 1 ? 1 - clue.shownBy(causes.get(c)) : 1;
             }
             chance *= 1 - hides;
         }

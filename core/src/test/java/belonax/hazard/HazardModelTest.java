@@ -154,14 +154,14 @@ class HazardModelTest {
         return new SewingThread(new Tex(25), Fibre.POLYESTER, Build.SPUN, OptionalDouble.of(years), quality, inSun);
     }
 
-    private static Job.Builder job(String cloth, SewingThread thread) {
+    private static JobBuilder job(String cloth, SewingThread thread) {
         return Job.sewing(Stack.of(ClothCatalogue.standard().get(cloth), 2), thread);
     }
 
     @Test
     void a_needle_that_broke_here_raises_the_chance_for_its_like_and_for_thinner_ones_alone() {
         Needle jeans90 = jeans(NeedleSize.NM_90);
-        Job.Builder canvas =
+        JobBuilder canvas =
                 Job.sewing(Stack.of(ClothCatalogue.standard().get("canvas"), 4), SewingThread.spunPolyester(40));
         Job before = canvas.build();
         Job after = canvas.brokenBefore(List.of(new BrokenBefore(jeans90, 4))).build();

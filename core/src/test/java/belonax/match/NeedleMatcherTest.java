@@ -9,6 +9,7 @@ import belonax.cloth.Layers;
 import belonax.cloth.Stack;
 import belonax.hazard.Hazard;
 import belonax.hazard.Job;
+import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.hazard.Verdict;
@@ -191,7 +192,7 @@ class NeedleMatcherTest {
 
         @Test
         void the_school_decides_what_gives_way() {
-            Job.Builder job = seam("voile", 2, 60);
+            JobBuilder job = seam("voile", 2, 60);
 
             NeedleSize threadFirst =
                     best(job.school(SizeSchool.THREAD_FIRST).build()).size();
@@ -338,7 +339,7 @@ class NeedleMatcherTest {
         return MATCHER.match(MatchRequest.of(job)).best().needle();
     }
 
-    private static Job.Builder seam(String cloth, int layers, double tex) {
+    private static JobBuilder seam(String cloth, int layers, double tex) {
         return Job.sewing(Stack.of(CLOTHS.get(cloth), layers), SewingThread.spunPolyester(tex));
     }
 

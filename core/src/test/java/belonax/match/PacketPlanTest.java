@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
 import belonax.hazard.Job;
+import belonax.hazard.JobBuilder;
 import belonax.match.PacketPlan.Use;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
@@ -106,7 +107,7 @@ class PacketPlanTest {
 
     @Test
     void what_the_spool_names_moves_the_ranking_a_little() {
-        Job.Builder job = Job.sewing(Stack.of(CLOTHS.get("poplin"), 2), SewingThread.spunPolyester(25));
+        JobBuilder job = Job.sewing(Stack.of(CLOTHS.get("poplin"), 2), SewingThread.spunPolyester(25));
         NeedleNote note = new NeedleNote(Optional.of(NeedleType.UNIVERSAL), Optional.of(NeedleSize.NM_75));
         double without = harmOf75(MATCHER.match(MatchRequest.of(job.build())));
 

@@ -14,6 +14,7 @@ import belonax.web.shared.Stop;
 import belonax.web.shared.drawer.BalanceRun;
 import belonax.web.shared.drawer.BalanceRun.State;
 import belonax.web.shared.drawer.BalanceRun.StripKept;
+import belonax.web.shared.drawer.CardChanges;
 import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.drawer.Kept;
@@ -21,7 +22,6 @@ import belonax.web.shared.drawer.Sampler;
 import belonax.web.shared.form.Choice;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
@@ -32,6 +32,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -45,6 +46,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class BalancePage {
     private final DrawerStore drawer;
+    private final CardChanges changes;
     private final Sampler sampler;
     private final ClothShelf cloths;
     private final SewingRoom room;
@@ -54,6 +56,7 @@ class BalancePage {
 
     BalancePage(
             DrawerStore drawer,
+            CardChanges changes,
             Sampler sampler,
             ClothShelf cloths,
             SewingRoom room,
@@ -61,6 +64,7 @@ class BalancePage {
             Clock clock,
             Supplier<UUID> ids) {
         this.drawer = drawer;
+        this.changes = changes;
         this.sampler = sampler;
         this.cloths = cloths;
         this.room = room;
@@ -201,23 +205,8 @@ class BalancePage {
                 + drawer.add(ended.get().card().anew(today())).card();
     }
 
-    private interface Change {
-        BalanceRun of(BalanceRun run);
-    }
-
-    private String change(UUID id, Entries entries, Change change) {
-        String here = "redirect:/balance/" + id;
-        try {
-            int revision = entries.whole("revision", "Open the page again.");
-            Kept<BalanceRun> kept = drawer.find(BalanceRun.class, id)
-                    .orElseThrow(() -> new BadInput("run", "It is no longer in the sampler."));
-            drawer.change(id, revision, change.of(kept.card()));
-            return here;
-        } catch (ChangedMeanwhile changed) {
-            return here + "?notice=changed";
-        } catch (BadInput refused) {
-            return here + "?notice=" + refused.problems().get(0).field();
-        }
+    private String change(UUID id, Entries entries, UnaryOperator<BalanceRun> change) {
+        return changes.change(BalanceRun.class, id, "/balance/" + id, entries, change);
     }
 
     private String beginning(MachineNow machine, Map<String, String> typed, Model model) {
@@ -238,10 +227,9 @@ class BalancePage {
 
     private static String sentence(String notice) {
         return switch (notice) {
-            case "changed" -> "It was changed in another window, so nothing was recorded here. This is how it stands.";
             case "read" -> "Tap what you see on both faces, top and underside; then it is read.";
             case "dial" -> "Read the dial off the machine: a number within its range.";
-            default -> "Nothing was recorded.";
+            default -> CardChanges.sentence(notice);
         };
     }
 }

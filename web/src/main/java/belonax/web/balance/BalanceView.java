@@ -77,8 +77,9 @@ record BalanceView(
         BalanceRun run = kept.card();
         BalanceSetup setup = run.setup(machine);
         List<PastBalance> known = run.simulated() == null ? past : List.of();
-        Advice advice = DialAdvisor.advise(setup, known, run.read());
-        DialBelief belief = DialAdvisor.belief(setup, known, run.read());
+        DialAdvisor.Opinion opinion = DialAdvisor.opinion(setup, known, run.read());
+        Advice advice = opinion.advice();
+        DialBelief belief = opinion.belief();
         boolean open = run.state() == State.OPEN;
         double sewAt = sewAt(setup, known, run, advice);
         return new BalanceView(

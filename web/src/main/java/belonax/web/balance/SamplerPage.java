@@ -5,14 +5,13 @@ import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.drawer.BalanceRun;
 import belonax.web.shared.drawer.BalanceRun.StripKept;
+import belonax.web.shared.drawer.CardChanges;
 import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Kept;
 import belonax.web.shared.drawer.PictureStore;
 import belonax.web.shared.drawer.Sampler;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.print.Pdf;
-import belonax.web.shared.room.ChangedMeanwhile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.Map;
@@ -35,13 +34,16 @@ import org.springframework.web.multipart.MultipartFile;
 class SamplerPage {
     private final Sampler sampler;
     private final DrawerStore drawer;
+    private final CardChanges changes;
     private final PictureStore pictures;
     private final Pdf pdf;
     private final Layout layout;
 
-    SamplerPage(Sampler sampler, DrawerStore drawer, PictureStore pictures, Pdf pdf, Layout layout) {
+    SamplerPage(
+            Sampler sampler, DrawerStore drawer, CardChanges changes, PictureStore pictures, Pdf pdf, Layout layout) {
         this.sampler = sampler;
         this.drawer = drawer;
+        this.changes = changes;
         this.pictures = pictures;
         this.pdf = pdf;
         this.layout = layout;
@@ -86,22 +88,12 @@ class SamplerPage {
             @RequestParam UUID strip,
             @RequestParam MultipartFile picture,
             @RequestParam MultiValueMap<String, String> typed) {
-        String here = "redirect:/balance/" + id;
-        try {
-            int revision = new Entries(typed).whole("revision", "Open the page again.");
-            Kept<BalanceRun> kept = drawer.find(BalanceRun.class, id)
-                    .orElseThrow(() -> new BadInput("run", "It is no longer in the sampler."));
-            StripKept its = kept.card().find(strip).orElseThrow(() -> new BadInput("strip", "There is no such strip."));
-            Optional<PictureStore.Picture> read = pictures.read(picture);
-            if (read.isPresent()) {
-                drawer.change(id, revision, kept.card().with(its.withPhoto()));
-                pictures.keep(strip, read.get());
-            }
-            return here;
-        } catch (ChangedMeanwhile changed) {
-            return here + "?notice=changed";
-        } catch (BadInput refused) {
-            return here + "?notice=" + refused.problems().get(0).field();
-        }
+        return changes.change(BalanceRun.class, id, "/balance/" + id, new Entries(typed), run -> {
+            StripKept its = run.find(strip).orElseThrow(() -> new BadInput("strip", "There is no such strip."));
+            PictureStore.Picture read =
+                    pictures.read(picture).orElseThrow(() -> new BadInput("picture", "Choose a photograph first."));
+            pictures.keep(strip, read);
+            return run.with(its.withPhoto());
+        });
     }
 }

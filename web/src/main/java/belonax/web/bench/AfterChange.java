@@ -2,14 +2,14 @@ package belonax.web.bench;
 
 import belonax.life.FitCheck;
 import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.WorkLog;
+import belonax.web.shared.room.NeedleNotes;
 import java.util.List;
 
 /** What a needle that was fitted lately wants to be looked at for. */
 record AfterChange(FitCheck check, int place, String words, String how) {
-    static List<AfterChange> of(MachineNow now, WorkLog work) {
+    static List<AfterChange> of(MachineNow now, NeedleNotes notes) {
         boolean several = now.places().size() > 1;
-        return work.fitChecks(now).stream()
+        return notes.fitChecks(now).stream()
                 .map(it -> new AfterChange(
                         it.check(),
                         it.place().number(),

@@ -9,6 +9,7 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.NeedleBook;
+import belonax.web.shared.room.NeedleNotes;
 import belonax.web.shared.room.SewingRoom;
 import belonax.web.shared.room.WorkLog;
 import jakarta.servlet.http.HttpServletRequest;
@@ -27,6 +28,7 @@ class BenchPage {
     private final NeedleBook book;
     private final CareLog care;
     private final WorkLog work;
+    private final NeedleNotes notes;
     private final SetupCheck check;
     private final ClothShelf cloths;
     private final Layout layout;
@@ -36,6 +38,7 @@ class BenchPage {
             NeedleBook book,
             CareLog care,
             WorkLog work,
+            NeedleNotes notes,
             SetupCheck check,
             ClothShelf cloths,
             Layout layout) {
@@ -43,6 +46,7 @@ class BenchPage {
         this.book = book;
         this.care = care;
         this.work = work;
+        this.notes = notes;
         this.check = check;
         this.cloths = cloths;
         this.layout = layout;
@@ -78,7 +82,7 @@ class BenchPage {
                         machine.get(),
                         care.plan(machine.get().id()),
                         care.snoozed(machine.get().id())));
-        model.addAttribute("afterChange", AfterChange.of(machine.get(), work));
+        model.addAttribute("afterChange", AfterChange.of(machine.get(), notes));
         model.addAttribute("timer", work.running(machine.get().id()).orElse(null));
         model.addAttribute("work", WorkForm.CHOICES);
         return "bench/page";

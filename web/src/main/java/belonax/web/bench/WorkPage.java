@@ -11,6 +11,7 @@ import belonax.web.shared.drawer.NeedleSupply;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.ChangedMeanwhile;
+import belonax.web.shared.room.NeedleNotes;
 import belonax.web.shared.room.WorkLog;
 import java.util.Objects;
 import java.util.Optional;
@@ -31,13 +32,15 @@ class WorkPage {
     private static final String BENCH = "/bench";
 
     private final WorkLog work;
+    private final NeedleNotes notes;
     private final CareLog care;
     private final NeedleSupply supply;
     private final StitchCounter counter;
     private final Layout layout;
 
-    WorkPage(WorkLog work, CareLog care, NeedleSupply supply, StitchCounter counter, Layout layout) {
+    WorkPage(WorkLog work, NeedleNotes notes, CareLog care, NeedleSupply supply, StitchCounter counter, Layout layout) {
         this.work = work;
+        this.notes = notes;
         this.care = care;
         this.supply = supply;
         this.counter = counter;
@@ -88,7 +91,7 @@ class WorkPage {
         if (big) {
             to.addAttribute("big", true);
         }
-        return back(to, () -> Optional.of(work.projectBegun(machine, big)));
+        return back(to, () -> Optional.of(notes.projectBegun(machine, big)));
     }
 
     /** Records that a look after a change was done. */
@@ -98,7 +101,7 @@ class WorkPage {
             @RequestParam int place,
             @RequestParam FitCheck check,
             RedirectAttributes to) {
-        return back(to, () -> Optional.of(work.fitChecked(machine, place, check)));
+        return back(to, () -> Optional.of(notes.fitChecked(machine, place, check)));
     }
 
     @PostMapping("/bench/sign")
@@ -111,8 +114,8 @@ class WorkPage {
                 to,
                 () -> Optional.of(
                         sign.equals("STRUCK")
-                                ? work.struck(machine, place)
-                                : work.sign(machine, place, Sign.valueOf(sign))));
+                                ? notes.struck(machine, place)
+                                : notes.sign(machine, place, Sign.valueOf(sign))));
     }
 
     @PostMapping("/bench/care")

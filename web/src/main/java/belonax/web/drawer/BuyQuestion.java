@@ -4,6 +4,7 @@ import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
 import belonax.hazard.Job;
+import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
 import belonax.machine.Machine;
 import belonax.match.MatchRequest;
@@ -136,7 +137,7 @@ class BuyQuestion {
     /** Plate, foot and power are the day's; what to buy is asked for the machine's systems alone. */
     private static MatchRequest request(
             Cloth cloth, SewingThread thread, Purpose purpose, Optional<MachineNow> machine) {
-        Job.Builder job = Job.sewing(Stack.of(cloth, LAYERS), thread).purpose(purpose);
+        JobBuilder job = Job.sewing(Stack.of(cloth, LAYERS), thread).purpose(purpose);
         machine.map(MachineNow::machine).map(Machine::systems).ifPresent(job::systems);
         return MatchRequest.of(job.build());
     }

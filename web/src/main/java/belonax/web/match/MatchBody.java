@@ -3,6 +3,7 @@ package belonax.web.match;
 import belonax.BadInput;
 import belonax.cloth.ClothCatalogue;
 import belonax.hazard.Job;
+import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.MotorPower;
@@ -54,7 +55,7 @@ record MatchBody(
         if (thread == null) {
             throw ApiRefusal.missing("thread", "Send the thread's tex, or its label such as “Tkt 120”.");
         }
-        Job.Builder job = Job.sewing(StackBody.stack(fabric, layers, stack, catalogue), thread.thread("thread"))
+        JobBuilder job = Job.sewing(StackBody.stack(fabric, layers, stack, catalogue), thread.thread("thread"))
                 .purpose(Objects.requireNonNullElse(purpose, Purpose.SEAM))
                 .systems(usedSystems())
                 .power(Objects.requireNonNullElse(machinePower, MotorPower.NORMAL))

@@ -9,6 +9,7 @@ import belonax.cloth.Structure;
 import belonax.cloth.Trait;
 import belonax.hazard.BrokenBefore;
 import belonax.hazard.Job;
+import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.Machine;
@@ -165,7 +166,7 @@ record MatchForm(
      */
     MatchRequest request(
             Stock stock, Optional<Machine> machine, List<BrokenBefore> brokenBefore, List<MatchRequest.Proven> proven) {
-        Job.Builder job = Job.sewing(stack(stock), thread(stock))
+        JobBuilder job = Job.sewing(stack(stock), thread(stock))
                 .purpose(word("purpose", Purpose.class, purpose))
                 .school(word("school", SizeSchool.class, school))
                 .brokenBefore(brokenBefore)

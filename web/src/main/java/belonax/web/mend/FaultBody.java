@@ -11,6 +11,7 @@ import belonax.fault.Trouble.MachineState;
 import belonax.fault.When;
 import belonax.hazard.HazardModel;
 import belonax.hazard.Job;
+import belonax.hazard.JobBuilder;
 import belonax.hazard.Part;
 import belonax.hazard.Reason;
 import belonax.machine.BobbinKind;
@@ -28,7 +29,6 @@ import belonax.web.shared.api.ThreadBody;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -113,18 +113,17 @@ record FaultBody(
         BadInput.unless(!seen.isEmpty(), "symptoms", () -> "Send at least one symptom.");
         Optional<NeedleInUse> needle =
                 Optional.ofNullable(setup).map(SetupBody::needle).map(it -> it.needle("setup.needle"));
-        return new Trouble(
-                EnumSet.copyOf(seen),
-                new HashSet<>(present("when", when)),
-                reasons(catalogue, hazards, needle),
-                hours(needle),
-                needle.map(NeedleInUse::struck).orElse(false)
-                        || setup != null && Boolean.TRUE.equals(setup.needleStruck()),
-                age(),
-                machine == null ? MachineState.UNKNOWN : machine.state(),
-                Map.of(),
-                present("ruledOut", ruledOut),
-                present("foundAndCured", foundAndCured));
+        return Trouble.told(EnumSet.copyOf(seen))
+                .when(new HashSet<>(present("when", when)))
+                .reasons(reasons(catalogue, hazards, needle))
+                .needle(
+                        hours(needle),
+                        needle.map(NeedleInUse::struck).orElse(false)
+                                || setup != null && Boolean.TRUE.equals(setup.needleStruck()))
+                .threadAgeYears(age())
+                .machine(machine == null ? MachineState.UNKNOWN : machine.state())
+                .checked(present("ruledOut", ruledOut), present("foundAndCured", foundAndCured))
+                .build();
     }
 
     SearchSchool order() {
@@ -158,7 +157,7 @@ record FaultBody(
         SewingThread thread = setup.thread() == null
                 ? SewingThread.spunPolyester(USUAL_TEX)
                 : setup.thread().thread("setup.thread");
-        Job.Builder job = Job.sewing(Stack.of(cloth, Objects.requireNonNullElse(setup.layers(), USUAL_LAYERS)), thread);
+        JobBuilder job = Job.sewing(Stack.of(cloth, Objects.requireNonNullElse(setup.layers(), USUAL_LAYERS)), thread);
         if (machine != null) {
             if (machine.systems() != null) {
                 job.systems(present("machine.systems", machine.systems()));

@@ -11,6 +11,7 @@ import belonax.fault.When;
 import belonax.life.CareKind;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.CardChanges;
 import belonax.web.shared.drawer.CaseBook;
 import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.drawer.DrawerStore;
@@ -23,7 +24,6 @@ import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.print.Pdf;
 import belonax.web.shared.room.CareLog;
-import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
@@ -35,6 +35,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -52,6 +53,7 @@ class MendPage {
             Map.of("CLEAN_HOOK_AREA", CareKind.CLEAN, "OIL", CareKind.OIL, "SERVICE", CareKind.SERVICE);
 
     private final DrawerStore drawer;
+    private final CardChanges changes;
     private final CaseBook cases;
     private final MendQuestion question;
     private final FaultFinder finder;
@@ -64,6 +66,7 @@ class MendPage {
 
     MendPage(
             DrawerStore drawer,
+            CardChanges changes,
             CaseBook cases,
             MendQuestion question,
             FaultFinder finder,
@@ -74,6 +77,7 @@ class MendPage {
             Layout layout,
             Clock clock) {
         this.drawer = drawer;
+        this.changes = changes;
         this.cases = cases;
         this.question = question;
         this.finder = finder;
@@ -136,7 +140,7 @@ class MendPage {
                 care.plan(machine.get().id()).monthsSinceService().isEmpty();
         model.addAttribute(
                 "mend", MendView.of(kept.get(), question.rank(kept.get().card(), machine.get()), neverServiced));
-        model.addAttribute("notice", notice.map(MendPage::sentence).orElse(null));
+        model.addAttribute("notice", notice.map(CardChanges::sentence).orElse(null));
         return "mend/case";
     }
 
@@ -239,28 +243,7 @@ class MendPage {
         return "mend/begin";
     }
 
-    private interface Change {
-        MendCase of(MendCase it);
-    }
-
-    private String change(UUID id, MultiValueMap<String, String> typed, Change change) {
-        String here = "redirect:/mend/" + id;
-        try {
-            int revision = new Entries(typed).whole("revision", "Open the page again.");
-            Kept<MendCase> kept =
-                    drawer.find(MendCase.class, id).orElseThrow(() -> new BadInput("case", "It is no longer there."));
-            drawer.change(id, revision, change.of(kept.card()));
-            return here;
-        } catch (ChangedMeanwhile changed) {
-            return here + "?notice=changed";
-        } catch (BadInput refused) {
-            return here + "?notice=refused";
-        }
-    }
-
-    private static String sentence(String notice) {
-        return notice.equals("changed")
-                ? "It was changed in another window, so nothing was recorded here. This is how it stands."
-                : "Nothing was recorded.";
+    private String change(UUID id, MultiValueMap<String, String> typed, UnaryOperator<MendCase> change) {
+        return changes.change(MendCase.class, id, "/mend/" + id, new Entries(typed), change);
     }
 }

@@ -48,17 +48,16 @@ class MendQuestion {
 
     private Trouble trouble(MendCase it, MachineNow now) {
         Optional<NeedleInUse> needle = now.fitted().map(MachineNow.Fitted::needle);
-        return new Trouble(
-                new HashSet<>(it.symptoms()),
-                new HashSet<>(it.when()),
-                reasons(it, now, needle),
-                needle.map(in -> OptionalDouble.of(in.effectiveHours())).orElse(OptionalDouble.empty()),
-                needle.map(NeedleInUse::struck).orElse(false),
-                OptionalDouble.empty(),
-                state(now),
-                cases.cures(now.id()),
-                it.checks(Result.NOT_IT),
-                it.checks(Result.STILL));
+        return Trouble.told(new HashSet<>(it.symptoms()))
+                .when(new HashSet<>(it.when()))
+                .reasons(reasons(it, now, needle))
+                .needle(
+                        needle.map(in -> OptionalDouble.of(in.effectiveHours())).orElse(OptionalDouble.empty()),
+                        needle.map(NeedleInUse::struck).orElse(false))
+                .machine(state(now))
+                .cures(cases.cures(now.id()))
+                .checked(it.checks(Result.NOT_IT), it.checks(Result.STILL))
+                .build();
     }
 
     private List<Reason> reasons(MendCase it, MachineNow now, Optional<NeedleInUse> needle) {

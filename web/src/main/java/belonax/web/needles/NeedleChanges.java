@@ -88,7 +88,7 @@ class NeedleChanges {
         try {
             room.undo(action);
             return back(back, "notice", "undone");
-        } catch (ChangedMeanwhile | BadInput e) {
+        } catch (BadInput e) {
             return back(back, "notice", "later");
         }
     }

@@ -194,6 +194,16 @@ public record BalanceRun(
     }
 
     @Override
+    public Optional<String> machine() {
+        return Optional.of(machineId);
+    }
+
+    @Override
+    public boolean isOpen() {
+        return state == State.OPEN;
+    }
+
+    @Override
     public String words() {
         return Words.capital(sewn.stackWords()) + " on " + machineName;
     }

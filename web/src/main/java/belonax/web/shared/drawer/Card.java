@@ -1,6 +1,7 @@
 package belonax.web.shared.drawer;
 
 import belonax.BadInput;
+import java.util.Optional;
 
 /** A thing in the drawer. */
 public sealed interface Card permits Swatch, Spool, WoundBobbin, Packet, BalanceRun, MendCase {
@@ -9,6 +10,16 @@ public sealed interface Card permits Swatch, Spool, WoundBobbin, Packet, Balance
 
     /** Returns everything by which it is found. */
     String wordsToFind();
+
+    /** Returns the machine that it is about, if it is about one. */
+    default Optional<String> machine() {
+        return Optional.empty();
+    }
+
+    /** Tells whether it is about something that goes on. */
+    default boolean isOpen() {
+        return false;
+    }
 
     /** Refuses a text that is too long for a label. */
     static void checkLength(String field, String text, int most) {

@@ -1,5 +1,6 @@
 package belonax.web.shared.drawer;
 
+import belonax.web.shared.json.CraftJson;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -10,6 +11,7 @@ import jakarta.persistence.Table;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A card as it lies in the database. */
 @Entity
@@ -25,6 +27,13 @@ class CardEntity {
     private int revision;
     private boolean removed;
 
+    /** The machine that the card is about, for finding it; the card itself has it too. */
+    @SuppressWarnings("UnusedVariable") // Looked for by queries.
+    private @Nullable String machine;
+
+    @SuppressWarnings("UnusedVariable") // Looked for by queries.
+    private boolean isOpen;
+
     @Lob
     @Column(name = "body")
     private String body = "";
@@ -32,10 +41,10 @@ class CardEntity {
     /** For Hibernate. */
     protected CardEntity() {}
 
-    CardEntity(UUID id, CardKind kind, String body) {
+    CardEntity(UUID id, Card card) {
         this.id = id;
-        this.kind = kind;
-        this.body = body;
+        this.kind = CardKind.of(card.getClass());
+        write(card);
     }
 
     UUID id() {
@@ -58,9 +67,20 @@ class CardEntity {
         return body;
     }
 
-    void put(String newBody, boolean isRemoved) {
-        body = newBody;
-        removed = isRemoved;
+    void put(Card card) {
+        write(card);
+        removed = false;
         revision++;
+    }
+
+    void remove() {
+        removed = true;
+        revision++;
+    }
+
+    private void write(Card card) {
+        body = CraftJson.write(card);
+        machine = card.machine().orElse(null);
+        isOpen = card.isOpen();
     }
 }

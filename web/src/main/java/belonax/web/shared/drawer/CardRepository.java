@@ -17,6 +17,20 @@ interface CardRepository extends Repository<CardEntity, UUID> {
     @Query(value = "select * from drawer_card where kind = :kind and not removed order by position", nativeQuery = true)
     List<CardEntity> ofKind(String kind);
 
+    /** Returns the cards of a kind about a machine, the newest first. */
+    @Query(
+            value = "select * from drawer_card where machine = :machine and kind = :kind and not removed"
+                    + " order by position desc limit :most",
+            nativeQuery = true)
+    List<CardEntity> ofMachine(String kind, String machine, int most);
+
+    /** Returns the newest card of a kind that goes on at a machine. */
+    @Query(
+            value = "select * from drawer_card where machine = :machine and kind = :kind and is_open and not removed"
+                    + " order by position desc limit 1",
+            nativeQuery = true)
+    Optional<CardEntity> open(String kind, String machine);
+
     /** Reads a card and keeps every other change to it waiting until this one is done. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select c from CardEntity c where c.id = :id")

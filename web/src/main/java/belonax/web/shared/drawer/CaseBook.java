@@ -1,9 +1,6 @@
 package belonax.web.shared.drawer;
 
 import belonax.web.shared.drawer.MendCase.Result;
-import belonax.web.shared.drawer.MendCase.State;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +10,8 @@ import org.springframework.stereotype.Component;
 /** The troubles of every machine, and what cured them. */
 @Component
 public class CaseBook {
+    private static final int MOST = 200;
+
     private final DrawerStore drawer;
 
     CaseBook(DrawerStore drawer) {
@@ -21,18 +20,12 @@ public class CaseBook {
 
     /** Returns the cases of a machine, the newest first. */
     public List<Kept<MendCase>> of(String machineId) {
-        List<Kept<MendCase>> cases = new ArrayList<>(drawer.all(MendCase.class).stream()
-                .filter(it -> it.card().machineId().equals(machineId))
-                .toList());
-        Collections.reverse(cases);
-        return cases;
+        return drawer.ofMachine(MendCase.class, machineId, MOST);
     }
 
     /** Returns the case that is open on a machine, if one is. */
     public Optional<Kept<MendCase>> open(String machineId) {
-        return of(machineId).stream()
-                .filter(it -> it.card().state() == State.OPEN)
-                .findFirst();
+        return drawer.open(MendCase.class, machineId);
     }
 
     /** Returns how often each check found something on a machine that was put right. */

@@ -54,6 +54,20 @@ public class DrawerStore {
                 .toList();
     }
 
+    /** Returns the cards of a kind that are about a machine, the newest first. */
+    @Transactional(readOnly = true)
+    public <T extends Card> List<Kept<T>> ofMachine(Class<T> type, String machineId, int most) {
+        return cards.ofMachine(CardKind.of(type).name(), machineId, most).stream()
+                .map(it -> kept(it, type))
+                .toList();
+    }
+
+    /** Returns the card of a kind that goes on at a machine; the newest where there are several. */
+    @Transactional(readOnly = true)
+    public <T extends Card> Optional<Kept<T>> open(Class<T> type, String machineId) {
+        return cards.open(CardKind.of(type).name(), machineId).map(it -> kept(it, type));
+    }
+
     /** Returns a card, if it is there and of this kind. */
     @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> find(Class<T> type, UUID id) {
@@ -71,7 +85,7 @@ public class DrawerStore {
     /** Puts a card in. */
     @Transactional
     public Done add(Card card) {
-        CardEntity entity = cards.save(new CardEntity(ids.get(), CardKind.of(card.getClass()), CraftJson.write(card)));
+        CardEntity entity = cards.save(new CardEntity(ids.get(), card));
         return done(entity, null, entity.body());
     }
 
@@ -101,7 +115,7 @@ public class DrawerStore {
         cards.deleteAll();
         for (CardLine it : content) {
             Card card = CraftJson.read(it.card().toString(), it.kind().type());
-            cards.save(new CardEntity(it.id(), it.kind(), CraftJson.write(card)));
+            cards.save(new CardEntity(it.id(), card));
         }
     }
 
@@ -119,7 +133,7 @@ public class DrawerStore {
     public Done change(UUID id, int revision, Card card) {
         CardEntity entity = hold(id, revision);
         String before = entity.body();
-        entity.put(CraftJson.write(card), false);
+        entity.put(card);
         return done(entity, before, entity.body());
     }
 
@@ -132,7 +146,7 @@ public class DrawerStore {
     @Transactional
     public Done remove(UUID id, int revision) {
         CardEntity entity = hold(id, revision);
-        entity.put(entity.body(), true);
+        entity.remove();
         return done(entity, entity.body(), null);
     }
 
@@ -153,7 +167,9 @@ public class DrawerStore {
         if (entity.revision() != change.revision()) {
             throw new ChangedMeanwhile("It was changed after that, so that change cannot be taken back by itself.");
         }
-        entity.put(change.before().orElse(entity.body()), change.before().isEmpty());
+        change.before()
+                .ifPresentOrElse(
+                        it -> entity.put(CraftJson.read(it, entity.kind().type())), entity::remove);
         change.undone();
     }
 

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -94,6 +95,16 @@ public record MendCase(
 
     public double minutes() {
         return steps.stream().mapToDouble(Step::minutes).sum();
+    }
+
+    @Override
+    public Optional<String> machine() {
+        return Optional.of(machineId);
+    }
+
+    @Override
+    public boolean isOpen() {
+        return state == State.OPEN;
     }
 
     @Override

@@ -3,7 +3,6 @@ package belonax.web.shared.drawer;
 import belonax.balance.PastBalance;
 import belonax.match.MatchRequest.Proven;
 import belonax.needle.NeedleSize;
-import belonax.web.shared.drawer.BalanceRun.State;
 import belonax.web.shared.room.SetupKept;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -16,6 +15,7 @@ import org.springframework.stereotype.Component;
 /** The sampler book: what was balanced on which machine, and what that teaches. */
 @Component
 public class Sampler {
+    private static final int MOST_READ = 200;
     private static final int MOST_PAST = 60;
     private static final int MOST_PROVEN = 20;
 
@@ -34,16 +34,12 @@ public class Sampler {
 
     /** Returns the run that is under way on a machine, if one is. */
     public Optional<Kept<BalanceRun>> open(String machineId) {
-        return search("").stream()
-                .filter(it ->
-                        it.card().state() == State.OPEN && it.card().machineId().equals(machineId))
-                .findFirst();
+        return drawer.open(BalanceRun.class, machineId);
     }
 
     /** Returns what was balanced on a machine, the newest first. */
     public List<PastBalance> past(String machineId) {
-        return search("").stream()
-                .filter(it -> it.card().machineId().equals(machineId))
+        return drawer.ofMachine(BalanceRun.class, machineId, MOST_READ).stream()
                 .flatMap(it -> it.card().past().stream())
                 .limit(MOST_PAST)
                 .toList();
@@ -71,11 +67,9 @@ public class Sampler {
     }
 
     private Stream<BalanceRun> kept(String machineId, String cloth) {
-        return search("").stream()
+        return drawer.ofMachine(BalanceRun.class, machineId, MOST_READ).stream()
                 .map(Kept::card)
-                .filter(it -> it.past().isPresent()
-                        && it.machineId().equals(machineId)
-                        && it.sewn().cloth().equals(cloth));
+                .filter(it -> it.past().isPresent() && it.sewn().cloth().equals(cloth));
     }
 
     private static boolean sameThreads(SetupKept one, SetupKept other) {

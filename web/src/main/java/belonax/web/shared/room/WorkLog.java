@@ -2,26 +2,20 @@ package belonax.web.shared.room;
 
 import belonax.BadInput;
 import belonax.life.EffectiveHours;
-import belonax.life.FitCheck;
-import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.web.shared.room.MachineNow.Fitted;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Counts the work of the needles in a machine, by entry or by a timer, and what is heard of them. */
+/** Counts the work of the needles in a machine, by entry or by a timer. */
 @Service
 public class WorkLog {
     /** A timer that runs longer was forgotten: it is asked about, never counted blindly. */
@@ -115,71 +109,6 @@ public class WorkLog {
         });
     }
 
-    /** Records what was heard, felt or seen of the needle in a place. */
-    @Transactional
-    public UUID sign(String machineId, int place, Sign sign) {
-        return ofFitted(machineId, place, EventKind.SIGN, sign.name());
-    }
-
-    /** Records that the needle in a place struck something or was bent. */
-    @Transactional
-    public UUID struck(String machineId, int place) {
-        return ofFitted(machineId, place, EventKind.STRUCK, "");
-    }
-
-    /** Records that a project begins with every needle in the machine. */
-    @Transactional
-    public UUID projectBegun(String machineId, boolean big) {
-        machines.hold(machineId);
-        UUID action = ids.get();
-        MachineNow now = room.find(machineId).orElseThrow();
-        BadInput.unless(
-                now.fitted().isPresent(),
-                "machine",
-                () -> "No needle is in " + now.machine().name() + ". Fit one, and begin the project with it.");
-        for (MachineNow.Place place : now.places()) {
-            place.fitted().ifPresent(it -> {
-                EventKind kind = big ? EventKind.BIG_PROJECT : EventKind.PROJECT;
-                events.save(Event.ofNeedle(kind, action, now(), machineId, it.needleId(), ""));
-                projection.refresh(it.needleId());
-            });
-        }
-        return action;
-    }
-
-    /** A look that a needle fitted lately wants. */
-    public record CheckWanted(MachineNow.Place place, Fitted fitted, FitCheck check) {}
-
-    /** Returns the looks that are due on a machine's needles, and were not done since they were fitted. */
-    @Transactional(readOnly = true)
-    public List<CheckWanted> fitChecks(MachineNow now) {
-        return now.places().stream()
-                .flatMap(place -> place.fitted().stream()
-                        .flatMap(it -> wanted(it).map(check -> new CheckWanted(place, it, check))))
-                .toList();
-    }
-
-    /** Records that a look after a change was done. */
-    @Transactional
-    public UUID fitChecked(String machineId, int place, FitCheck check) {
-        return ofFitted(machineId, place, EventKind.FIT_CHECKED, check.name());
-    }
-
-    private Stream<FitCheck> wanted(Fitted fitted) {
-        long since = events.newestOfNeedle(fitted.needleId(), Set.of(EventKind.NEEDLE_IN), Limit.of(1)).stream()
-                .mapToLong(Event::seq)
-                .findFirst()
-                .orElse(0);
-        double minutes = events.minutesSewnAfter(fitted.needleId(), since);
-        Set<String> done = events
-                .newestOfNeedle(fitted.needleId(), Set.of(EventKind.FIT_CHECKED), Limit.of(FitCheck.values().length))
-                .stream()
-                .filter(it -> it.seq() > since)
-                .map(Event::note)
-                .collect(Collectors.toSet());
-        return Stream.of(FitCheck.values()).filter(it -> it.isDue(minutes) && !done.contains(it.name()));
-    }
-
     static double linty(Event sewn) {
         return LINTY.contains(sewn.wear()) ? sewn.minutes() : 0;
     }
@@ -190,18 +119,6 @@ public class WorkLog {
         double hours = EffectiveHours.of(minutes, wear, coated).value();
         events.save(Event.sewn(action, now(), machineId, place, fitted.needleId(), hours, minutes, wear));
         projection.refresh(fitted.needleId());
-    }
-
-    private UUID ofFitted(String machineId, int place, EventKind kind, String note) {
-        machines.hold(machineId);
-        UUID needle = room.find(machineId)
-                .flatMap(it -> it.fittedIn(place))
-                .map(Fitted::needleId)
-                .orElseThrow(() -> new BadInput("place", "No needle is in that place, as far as Belonax knows."));
-        UUID action = ids.get();
-        events.save(Event.ofNeedle(kind, action, now(), machineId, needle, note));
-        projection.refresh(needle);
-        return action;
     }
 
     private Instant now() {

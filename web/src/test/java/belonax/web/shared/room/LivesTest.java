@@ -46,6 +46,7 @@ import org.springframework.test.context.ActiveProfiles;
     DemoRoom.class,
     Projection.class,
     WorkLog.class,
+    NeedleNotes.class,
     NeedleBook.class,
     CareLog.class,
     ActionLog.class,
@@ -102,6 +103,9 @@ class LivesTest {
 
     @Autowired
     private WorkLog work;
+
+    @Autowired
+    private NeedleNotes notes;
 
     @Autowired
     private NeedleBook book;
@@ -231,8 +235,8 @@ class LivesTest {
 
     @Test
     void signs_and_strikes_act_at_once() {
-        work.sign("heron", 0, Sign.THUMP);
-        UUID strike = work.struck("heron", 0);
+        notes.sign("heron", 0, Sign.THUMP);
+        UUID strike = notes.struck("heron", 0);
 
         assertThat(book.find(fitted("heron").needleId()).orElseThrow().lastSign())
                 .contains(Sign.THUMP);
@@ -277,8 +281,8 @@ class LivesTest {
             actions.add(
                     switch (random.nextInt(5)) {
                         case 0 -> work.sewn("heron", 1 + random.nextInt(90), Wear.values()[random.nextInt(9)]);
-                        case 1 -> work.sign("heron", 0, Sign.values()[random.nextInt(7)]);
-                        case 2 -> work.struck("heron", 0);
+                        case 1 -> notes.sign("heron", 0, Sign.values()[random.nextInt(7)]);
+                        case 2 -> notes.struck("heron", 0);
                         case 3 ->
                             room.fit(
                                     "heron",
@@ -337,8 +341,8 @@ class LivesTest {
 
         work.sewn("heron", 12, Wear.ORDINARY);
         assertThat(wanted()).containsExactly(FitCheck.HEIGHT, FitCheck.CLAMP);
-        work.fitChecked("heron", 0, FitCheck.HEIGHT);
-        UUID clamp = work.fitChecked("heron", 0, FitCheck.CLAMP);
+        notes.fitChecked("heron", 0, FitCheck.HEIGHT);
+        UUID clamp = notes.fitChecked("heron", 0, FitCheck.CLAMP);
 
         assertThat(wanted()).isEmpty();
         room.undo(clamp);
@@ -347,8 +351,8 @@ class LivesTest {
 
     @Test
     void projects_are_counted_for_every_needle_in_the_machine() {
-        work.projectBegun("sparrow", false);
-        UUID big = work.projectBegun("sparrow", true);
+        notes.projectBegun("sparrow", false);
+        UUID big = notes.projectBegun("sparrow", true);
 
         assertThat(room.find("sparrow").orElseThrow().places())
                 .allSatisfy(it -> assertThat(record(it))
@@ -364,8 +368,8 @@ class LivesTest {
     }
 
     private List<FitCheck> wanted() {
-        return work.fitChecks(room.find("heron").orElseThrow()).stream()
-                .map(WorkLog.CheckWanted::check)
+        return notes.fitChecks(room.find("heron").orElseThrow()).stream()
+                .map(NeedleNotes.CheckWanted::check)
                 .toList();
     }
 
