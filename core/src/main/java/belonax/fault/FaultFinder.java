@@ -46,8 +46,13 @@ public final class FaultFinder {
         return table;
     }
 
-    /** A check with the chance that it finds something now. */
-    public record Ranked(Check check, double probability) {}
+    /**
+     * A check that is left.
+     *
+     * @param probability the chance that it finds something now
+     * @param isForSafety whether it stands where it does because it has to come before the machine runs again
+     */
+    public record Ranked(Check check, double probability, boolean isForSafety) {}
 
     /** A cause with its chance. */
     public record Suspect(String id, String title, double probability) {}
@@ -85,7 +90,9 @@ public final class FaultFinder {
         Posterior posterior = new CauseModel(prior, causes, seen).posterior(groups);
         List<Ranked> ranked = new ArrayList<>();
         for (int i = 0; i < left.size(); i++) {
-            ranked.add(new Ranked(left.get(i), posterior.group(i)));
+            boolean forSafety =
+                    isDangerous(trouble) && SAFETY.contains(left.get(i).id());
+            ranked.add(new Ranked(left.get(i), posterior.group(i), forSafety));
         }
         ranked.sort(order(trouble, school));
         return new Ranking(
@@ -154,8 +161,7 @@ public final class FaultFinder {
     }
 
     private static Comparator<Ranked> order(Trouble trouble, SearchSchool school) {
-        boolean dangerous = trouble.symptoms().stream().anyMatch(DANGEROUS::contains);
-        Comparator<Ranked> safety = Comparator.comparingInt(it -> dangerous ? place(SAFETY, it) : 0);
+        Comparator<Ranked> safety = Comparator.comparingInt(it -> isDangerous(trouble) ? place(SAFETY, it) : 0);
         Comparator<Ranked> hands = Comparator.comparing(it -> it.check().who());
         List<String> fixed = FixedLists.of(school);
         return safety.thenComparing(hands)
@@ -163,6 +169,10 @@ public final class FaultFinder {
                 .thenComparing(
                         Comparator.comparingDouble(FaultFinder::perMinute).reversed())
                 .thenComparing(it -> it.check().id());
+    }
+
+    private static boolean isDangerous(Trouble trouble) {
+        return trouble.symptoms().stream().anyMatch(DANGEROUS::contains);
     }
 
     private static double perMinute(Ranked it) {

@@ -7,3 +7,6 @@ update drawer_card set
     where kind in ('BALANCE', 'CASE');
 create index drawer_card_of_machine on drawer_card (machine, kind, is_open, position desc);
 create index drawer_card_of_kind on drawer_card (kind, position);
+
+-- What a needle sewed since it was fitted is summed on the Bench; without the kind in it the index of all needles' work was read.
+create index event_of_needle on event (needle_id, kind, seq desc);

@@ -6,7 +6,6 @@ import belonax.balance.TopFace;
 import belonax.balance.Touched;
 import belonax.balance.Underside;
 import belonax.machine.BobbinKind;
-import belonax.machine.Machine;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.web.shared.Layout;
@@ -150,11 +149,7 @@ class BalancePage {
                 throw new BadInput("read", "Tap what you see on both faces.");
             }
             double dial = entries.number("dial", "Read the dial off the machine.");
-            Machine machine = room.find(run.machineId()).orElseThrow().machine();
-            BadInput.unless(
-                    dial >= machine.dial().min() && dial <= machine.dial().max(),
-                    "dial",
-                    () -> "That dial does not go there.");
+            room.find(run.machineId()).orElseThrow().machine().dial().check(dial);
             UUID strip = DrawerStore.uuid(entries.text("strip")).orElseGet(ids);
             boolean photo = run.find(strip).map(StripKept::photo).orElse(false);
             return run.with(entries.done(() -> new StripKept(

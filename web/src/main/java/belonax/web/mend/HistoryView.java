@@ -1,6 +1,7 @@
 package belonax.web.mend;
 
 import belonax.fault.FaultFinder;
+import belonax.web.shared.Words;
 import belonax.web.shared.drawer.Kept;
 import belonax.web.shared.drawer.MendCase;
 import belonax.web.shared.drawer.MendCase.Result;
@@ -15,13 +16,24 @@ record HistoryView(List<CaseShown> cases, List<String> cures) {
     record CaseShown(String id, String words, String date, String ended, String took) {}
 
     static HistoryView of(List<Kept<MendCase>> cases, Map<String, Integer> cures, FaultFinder finder) {
+        return new HistoryView(cases.stream().map(HistoryView::shown).toList(), lines(cures, finder));
+    }
+
+    /** Returns what found most here, when it is more than chance: in three cures at least, and twice. */
+    static String usually(Map<String, Integer> cures, FaultFinder finder) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
-        return new HistoryView(
-                cases.stream().map(HistoryView::shown).toList(),
-                cures.entrySet().stream()
-                        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-                        .map(it -> finder.table().check(it.getKey()).title() + ": " + it.getValue() + " of " + all)
-                        .toList());
+        return all < 3 || cures.values().stream().noneMatch(it -> it > 1)
+                ? ""
+                : "Here it was most often found by “"
+                        + lines(cures, finder).get(0).replace(": ", "”: ") + " cures.";
+    }
+
+    private static List<String> lines(Map<String, Integer> cures, FaultFinder finder) {
+        int all = cures.values().stream().mapToInt(Integer::intValue).sum();
+        return cures.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .map(it -> finder.table().check(it.getKey()).title() + ": " + it.getValue() + " of " + all)
+                .toList();
     }
 
     private static CaseShown shown(Kept<MendCase> kept) {
@@ -42,6 +54,7 @@ record HistoryView(List<CaseShown> cases, List<String> cures) {
                 it.words(),
                 it.begunOn().toString(),
                 ended,
-                String.format(Locale.ROOT, "%d checks, %.0f min", it.steps().size(), it.minutes()));
+                String.format(
+                        Locale.ROOT, "%s, %.0f min", Words.count(it.steps().size(), "check"), it.minutes()));
     }
 }

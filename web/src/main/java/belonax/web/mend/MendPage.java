@@ -1,14 +1,10 @@
 package belonax.web.mend;
 
 import belonax.BadInput;
-import belonax.cloth.Cloth;
-import belonax.cloth.Stack;
-import belonax.fault.Check;
 import belonax.fault.FaultFinder;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.When;
-import belonax.life.CareKind;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.drawer.CardChanges;
@@ -18,26 +14,19 @@ import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.drawer.Kept;
 import belonax.web.shared.drawer.MendCase;
 import belonax.web.shared.drawer.MendCase.Result;
-import belonax.web.shared.drawer.MendCase.State;
 import belonax.web.shared.form.Choice;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.print.Pdf;
 import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Clock;
-import java.time.LocalDate;
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -49,44 +38,44 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** What is checked next? One check at a time, from the symptom to the cure. */
 @Controller
 class MendPage {
-    private static final Map<String, CareKind> DATED =
-            Map.of("CLEAN_HOOK_AREA", CareKind.CLEAN, "OIL", CareKind.OIL, "SERVICE", CareKind.SERVICE);
-
     private final DrawerStore drawer;
     private final CardChanges changes;
     private final CaseBook cases;
+    private final MendForm form;
     private final MendQuestion question;
-    private final FaultFinder finder;
+    private final MendAnswers answers;
+    private final MendNeedles needles;
     private final ClothShelf cloths;
     private final SewingRoom room;
     private final CareLog care;
-    private final Pdf pdf;
+    private final FaultFinder finder;
     private final Layout layout;
-    private final Clock clock;
 
     MendPage(
             DrawerStore drawer,
             CardChanges changes,
             CaseBook cases,
+            MendForm form,
             MendQuestion question,
-            FaultFinder finder,
+            MendAnswers answers,
+            MendNeedles needles,
             ClothShelf cloths,
             SewingRoom room,
             CareLog care,
-            Pdf pdf,
-            Layout layout,
-            Clock clock) {
+            FaultFinder finder,
+            Layout layout) {
         this.drawer = drawer;
         this.changes = changes;
         this.cases = cases;
+        this.form = form;
         this.question = question;
-        this.finder = finder;
+        this.answers = answers;
+        this.needles = needles;
         this.cloths = cloths;
         this.room = room;
         this.care = care;
-        this.pdf = pdf;
+        this.finder = finder;
         this.layout = layout;
-        this.clock = clock;
     }
 
     /** Leads on with the case that is open, or asks what is wrong. */
@@ -115,7 +104,7 @@ class MendPage {
         }
         Entries entries = new Entries(typed);
         try {
-            MendCase started = started(entries, machine.get());
+            MendCase started = form.started(entries, machine.get());
             cases.open(machine.get().id())
                     .ifPresent(it ->
                             drawer.change(it.id(), it.revision(), it.card().aside()));
@@ -135,115 +124,89 @@ class MendPage {
         if (kept.isEmpty() || machine.isEmpty()) {
             return "redirect:/mend/history";
         }
-        layout.addTo(model, Optional.of(Stop.MEND), machine);
+        MendCase it = kept.get().card();
         boolean neverServiced =
                 care.plan(machine.get().id()).monthsSinceService().isEmpty();
-        model.addAttribute(
-                "mend", MendView.of(kept.get(), question.rank(kept.get().card(), machine.get()), neverServiced));
-        model.addAttribute("notice", notice.map(CardChanges::sentence).orElse(null));
+        MendView view = MendView.of(kept.get(), question.rank(it, machine.get()), neverServiced);
+        layout.addTo(model, Optional.of(Stop.MEND), machine);
+        model.addAttribute("mend", view);
+        model.addAttribute("glance", view.isToGlance() ? GlanceForm.of(machine.get()) : null);
+        if (view.check() != null) {
+            model.addAttribute("cure", CureForm.of(it, view.check(), machine.get(), needles, drawer));
+            model.addAttribute("pictures", StepPictures.of(view.check(), machine.get()));
+        }
+        model.addAttribute("picture", MachinePicture.of(machine.get()));
+        model.addAttribute("notice", notice.map(MendPage::sentence).orElse(null));
         return "mend/case";
     }
 
-    /** Records what a check came to; a cleaning, oiling or service that cured something is dated. */
+    /** Keeps what was seen as it was found; nothing when the sewist goes straight to the first check. */
+    @PostMapping("/mend/{id}/glance")
+    String glance(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> typed) {
+        Entries entries = new Entries(typed);
+        return change(id, entries, it -> {
+            MachineNow machine = room.find(it.machineId()).orElseThrow();
+            return GlanceForm.seen(it, entries, machine.machine().dial());
+        });
+    }
+
+    /** Records what a check came to, with all that goes with it. */
     @PostMapping("/mend/{id}/result")
     String result(
             @PathVariable UUID id,
             @RequestParam String check,
             @RequestParam Result result,
             @RequestParam MultiValueMap<String, String> typed) {
-        return change(id, typed, it -> {
-            Check made = finder.table().check(check);
-            boolean found = result == Result.CURED || result == Result.STILL;
-            if (found && DATED.containsKey(check)) {
-                care.done(it.machineId(), DATED.get(check));
-            }
-            return it.after(
-                    new MendCase.Step(check, made.title(), result, result == Result.CANNOT ? 0 : made.minutes()));
-        });
+        Entries entries = new Entries(typed);
+        return change(id, entries, it -> answers.answered(it, check, result, entries));
     }
 
-    /** Takes the last answer back. */
+    /** Takes the last answer back, and what was recorded with it. */
     @PostMapping("/mend/{id}/back")
     String back(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> typed) {
-        return change(id, typed, MendCase::beforeTheLast);
+        return change(id, new Entries(typed), answers::takenBack);
     }
 
     @PostMapping("/mend/{id}/aside")
     String aside(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> typed) {
-        return change(id, typed, MendCase::aside);
+        return change(id, new Entries(typed), MendCase::aside);
     }
 
-    /** What was seen, tried and found, to be taken along. */
-    @GetMapping("/mend/{id}/technician.pdf")
-    ResponseEntity<byte[]> technician(@PathVariable UUID id) {
-        Optional<Kept<MendCase>> kept = drawer.find(MendCase.class, id);
-        Optional<MachineNow> machine = kept.flatMap(it -> room.find(it.card().machineId()));
-        if (kept.isEmpty() || machine.isEmpty()) {
-            return ResponseEntity.notFound().build();
-        }
-        MendView view = MendView.of(kept.get(), question.rank(kept.get().card(), machine.get()), false);
-        return pdf.answer(
-                "for-the-technician.pdf",
-                "print/technician",
-                Map.of("mend", view, "date", kept.get().card().begunOn().toString()));
-    }
-
-    /** The cases of the machine on the table, and what cured them. */
-    @GetMapping("/mend/history")
-    String history(HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
-        if (machine.isEmpty()) {
-            return "redirect:/welcome";
-        }
-        layout.addTo(model, Optional.of(Stop.MEND), machine);
-        model.addAttribute(
-                "history",
-                HistoryView.of(
-                        cases.of(machine.get().id()), cases.cures(machine.get().id()), finder));
-        return "mend/history";
-    }
-
-    private MendCase started(Entries entries, MachineNow machine) {
-        Cloth cloth = cloths.find(entries.text("cloth"))
-                .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
-        int layers = entries.whole("layers", "Count the layers under the foot.");
-        List<Symptom> symptoms = entries.words("symptom", Symptom.class);
-        List<When> when = entries.words("when", When.class);
-        SearchSchool school = entries.word("school", SearchSchool.class, SearchSchool.LIKELIEST_PER_MINUTE);
-        return entries.done(() -> {
-            Stack stack = Stack.of(cloth, layers);
-            return new MendCase(
-                    machine.id(),
-                    machine.machine().name(),
-                    symptoms,
-                    when,
-                    school,
-                    cloth.id(),
-                    stack.words(),
-                    layers,
-                    List.of(),
-                    State.OPEN,
-                    LocalDate.now(clock));
+    /** Goes on with a case that was put aside; one that is open on the machine is put aside for it. */
+    @PostMapping("/mend/{id}/resume")
+    String resume(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> typed) {
+        return change(id, new Entries(typed), it -> {
+            cases.open(it.machineId())
+                    .filter(open -> !open.id().equals(id))
+                    .ifPresent(open -> drawer.change(
+                            open.id(), open.revision(), open.card().aside()));
+            return it.resumed();
         });
     }
 
     private String beginning(MachineNow machine, Map<String, String> typed, Model model) {
         layout.addTo(model, Optional.of(Stop.MEND), Optional.of(machine));
-        Map<String, String> shown = new LinkedHashMap<>();
-        shown.put("cloth", "quilting-cotton");
-        shown.put("layers", "2");
-        shown.put("school", SearchSchool.LIKELIEST_PER_MINUTE.name());
-        shown.putAll(typed);
-        FormPage.show(model, shown);
+        FormPage.show(model, form.usual(typed, machine));
         model.addAttribute("symptoms", Choice.of(Symptom.values(), Symptom::words));
         model.addAttribute("whens", Choice.of(When.values(), When::words));
-        model.addAttribute("schools", Choice.of(SearchSchool.values(), SearchSchool::words));
+        model.addAttribute("schools", SearchSchool.values());
         model.addAttribute("cloths", cloths.choices());
-        model.addAttribute("machineName", machine.machine().name());
+        model.addAttribute("spools", CureForm.spools(drawer));
+        model.addAttribute("usually", HistoryView.usually(cases.cures(machine.id()), finder));
         return "mend/begin";
     }
 
-    private String change(UUID id, MultiValueMap<String, String> typed, UnaryOperator<MendCase> change) {
-        return changes.change(MendCase.class, id, "/mend/" + id, new Entries(typed), change);
+    private String change(UUID id, Entries entries, UnaryOperator<MendCase> change) {
+        return changes.change(MendCase.class, id, "/mend/" + id, entries, change);
+    }
+
+    private static String sentence(String notice) {
+        return switch (notice) {
+            case "dial" -> "Read the dial off the machine: a number within its range. Nothing was recorded yet.";
+            case "from", "in", "system" ->
+                "That needle cannot go in: its packet is empty, or it is not of this machine's"
+                        + " system. Choose another; nothing was recorded yet.";
+            default -> CardChanges.sentence(notice);
+        };
     }
 }

@@ -1,6 +1,5 @@
 package belonax.web.mend;
 
-import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranking;
@@ -15,12 +14,18 @@ import belonax.needle.NeedleInUse;
 import belonax.thread.SewingThread;
 import belonax.web.shared.drawer.CaseBook;
 import belonax.web.shared.drawer.ClothShelf;
+import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.drawer.MendCase;
 import belonax.web.shared.drawer.MendCase.Result;
+import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.MachineNow;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
@@ -33,46 +38,70 @@ class MendQuestion {
     private final ClothShelf cloths;
     private final CareLog care;
     private final CaseBook cases;
+    private final DrawerStore drawer;
+    private final Clock clock;
 
-    MendQuestion(FaultFinder finder, HazardModel hazards, ClothShelf cloths, CareLog care, CaseBook cases) {
+    MendQuestion(
+            FaultFinder finder,
+            HazardModel hazards,
+            ClothShelf cloths,
+            CareLog care,
+            CaseBook cases,
+            DrawerStore drawer,
+            Clock clock) {
         this.finder = finder;
         this.hazards = hazards;
         this.cloths = cloths;
         this.care = care;
         this.cases = cases;
+        this.drawer = drawer;
+        this.clock = clock;
     }
 
     Ranking rank(MendCase it, MachineNow now) {
         return finder.rank(trouble(it, now), it.school());
     }
 
+    /** Returns what is sewn, as Match would be asked; empty when its cloth is gone. */
+    Optional<Job> job(MendCase it, MachineNow now) {
+        return cloths.find(it.cloth())
+                .map(cloth -> Job.sewing(Stack.of(cloth, it.layers()), thread(it, now))
+                        .on(now.machine())
+                        .build());
+    }
+
     private Trouble trouble(MendCase it, MachineNow now) {
         Optional<NeedleInUse> needle = now.fitted().map(MachineNow.Fitted::needle);
         return Trouble.told(new HashSet<>(it.symptoms()))
                 .when(new HashSet<>(it.when()))
+                .glance(Objects.requireNonNullElse(it.glance(), Map.of()))
                 .reasons(reasons(it, now, needle))
                 .needle(
                         needle.map(in -> OptionalDouble.of(in.effectiveHours())).orElse(OptionalDouble.empty()),
                         needle.map(NeedleInUse::struck).orElse(false))
-                .machine(state(now))
+                .threadAgeYears(thread(it, now).ageYears())
+                .machine(state(it, now))
                 .cures(cases.cures(now.id()))
                 .checked(it.checks(Result.NOT_IT), it.checks(Result.STILL))
                 .build();
     }
 
-    private List<Reason> reasons(MendCase it, MachineNow now, Optional<NeedleInUse> needle) {
-        Optional<Cloth> cloth = cloths.find(it.cloth());
-        if (cloth.isEmpty() || needle.isEmpty()) {
-            return List.of();
-        }
-        SewingThread thread = now.thread().orElse(SewingThread.spunPolyester(25));
-        Job job = Job.sewing(Stack.of(cloth.get(), it.layers()), thread)
-                .on(now.machine())
-                .build();
-        return hazards.predict(job, needle.get()).reasons();
+    /** The spool that was named knows how old it is; else it is the thread of the strip. */
+    private SewingThread thread(MendCase it, MachineNow now) {
+        return Optional.ofNullable(it.spool())
+                .flatMap(id -> drawer.find(Spool.class, id))
+                .map(spool -> spool.card().thread(LocalDate.now(clock).getYear()))
+                .or(now::thread)
+                .orElse(SewingThread.spunPolyester(25));
     }
 
-    private MachineState state(MachineNow now) {
+    private List<Reason> reasons(MendCase it, MachineNow now, Optional<NeedleInUse> needle) {
+        return needle.flatMap(
+                        in -> job(it, now).map(job -> hazards.predict(job, in).reasons()))
+                .orElse(List.of());
+    }
+
+    private MachineState state(MendCase it, MachineNow now) {
         Machine machine = now.machine();
         CarePlan plan = care.plan(now.id());
         return new MachineState(
@@ -81,9 +110,17 @@ class MendQuestion {
                 plan.monthsSinceService(),
                 plan.monthsSinceService().isEmpty(),
                 OptionalDouble.of(plan.hoursSinceCleaning() + plan.lintyHours()),
-                now.dial().isPresent()
-                        ? OptionalDouble.of(
-                                Trouble.offBand(machine.dial(), now.dial().getAsDouble()))
-                        : OptionalDouble.empty());
+                offBand(machine, dial(it, now)));
+    }
+
+    /** Where the dial was found counts more than where it was balanced last; once it is set back, that is past. */
+    private static OptionalDouble dial(MendCase it, MachineNow now) {
+        return it.foundDial() == null || it.checks(Result.STILL).contains("TOP_DIAL")
+                ? now.dial()
+                : OptionalDouble.of(it.foundDial());
+    }
+
+    private static OptionalDouble offBand(Machine machine, OptionalDouble at) {
+        return at.isPresent() ? OptionalDouble.of(Trouble.offBand(machine.dial(), at.getAsDouble())) : at;
     }
 }

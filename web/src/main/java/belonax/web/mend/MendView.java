@@ -4,6 +4,7 @@ import belonax.fault.Check;
 import belonax.fault.Check.Who;
 import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.FaultFinder.Ranking;
+import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.When;
 import belonax.web.shared.Words;
@@ -36,6 +37,9 @@ record MendView(
         List<Done> done,
         String soFar,
         @Nullable String stop,
+        boolean isToGlance,
+        @Nullable String asFound,
+        String recorded,
         @Nullable Follow follow) {
 
     private static final double BAR_PX = 300;
@@ -47,7 +51,7 @@ record MendView(
     /** A check that was made. */
     record Done(String title, String result, boolean found) {}
 
-    /** Where a cure is recorded. */
+    /** Where a cure is followed up. */
     record Follow(String words, String path) {}
 
     static MendView of(Kept<MendCase> kept, Ranking ranking, boolean neverServiced) {
@@ -71,7 +75,7 @@ record MendView(
                 open,
                 it.state() == State.CURED,
                 now.map(Ranked::check).orElse(null),
-                now.map(MendView::whyNow).orElse(""),
+                now.map(found -> whyNow(found, it)).orElse(""),
                 now.isPresent() && left.size() > 1
                         ? "After that: " + left.get(1).check().title()
                         : "",
@@ -93,37 +97,56 @@ record MendView(
                                 step.result().words(),
                                 step.result() == Result.CURED || step.result() == Result.STILL))
                         .toList(),
-                String.format(
-                        Locale.ROOT,
-                        "%d checks, %.0f minutes so far",
-                        it.steps().size(),
-                        it.minutes()),
+                soFar(it),
                 open ? ranking.stop().orElse(null) : null,
-                it.steps().isEmpty() ? null : follow(it.steps().get(it.steps().size() - 1)));
+                open && it.steps().isEmpty() && it.glance() == null,
+                GlanceForm.words(it),
+                recorded(it),
+                it.last().map(last -> follow(it, last)).orElse(null));
     }
 
-    private static String whyNow(Ranked it) {
+    private static String soFar(MendCase it) {
         return String.format(
                 Locale.ROOT,
-                "%s, and it finds something in %d of 100 such troubles: the most for its time.%s",
-                it.check().minutes() < 1.25
-                        ? "About a minute"
-                        : Words.number(it.check().minutes()) + " minutes",
-                Math.round(100 * it.probability()),
-                it.check().who() == Who.TECHNICIAN ? " This one is a technician's." : "");
+                "%s, %s so far",
+                Words.count(it.steps().size(), "check"),
+                Words.count(Math.round(it.minutes()), "minute"));
     }
 
-    /** A cure is written down where it belongs. */
-    private static @Nullable Follow follow(MendCase.Step last) {
+    private static String whyNow(Ranked check, MendCase it) {
+        String why = check.isForSafety()
+                ? "and safety comes first"
+                : it.school() == SearchSchool.LIKELIEST_PER_MINUTE
+                        ? "the most for its time"
+                        : "the next in the order that you chose";
+        return String.format(
+                Locale.ROOT,
+                "%s; it finds something in %d of 100 such troubles, %s.%s",
+                check.check().minutes() < 1.25
+                        ? "About a minute"
+                        : Words.number(check.check().minutes()) + " minutes",
+                Math.round(100 * check.probability()),
+                why,
+                check.check().who() == Who.TECHNICIAN ? " This one is a technician's." : "");
+    }
+
+    /** Returns what was written down with the last answer. */
+    private static String recorded(MendCase it) {
+        return it.last()
+                .filter(last -> last.action() != null)
+                .map(last -> Records.of(last.check()).done())
+                .orElse("");
+    }
+
+    /** Returns where a cure is best followed up. */
+    private static @Nullable Follow follow(MendCase it, MendCase.Step last) {
         if (last.result() != Result.CURED && last.result() != Result.STILL) {
             return null;
         }
         return switch (last.check()) {
-            case "NEEDLE_REPLACE", "NEEDLE_TYPE", "NEEDLE_SIZE", "NEEDLE_SYSTEM" ->
-                new Follow("Record which needle is in now", "/fit?step=99");
-            case "TOP_DIAL", "BOBBIN_TENSION" -> new Follow("Balance it from here", "/balance?layers=2");
-            case "THREAD_QUALITY" -> new Follow("Mark the spool as bad in the drawer", "/drawer");
-            case "CLEAN_HOOK_AREA", "OIL", "SERVICE" -> new Follow("It is dated on the bench", "/bench");
+            case "NEEDLE_SEATED", "CLAMP" -> new Follow("Fit it step by step", "/fit");
+            case "TOP_DIAL", "BOBBIN_TENSION" ->
+                new Follow("Balance it from here", "/balance?cloth=" + it.cloth() + "&layers=" + it.layers());
             default -> null;
         };
     }

@@ -23,6 +23,11 @@ public final class Words {
                 : String.format(Locale.ROOT, "%.1f", value);
     }
 
+    /** Returns how many there are, such as 1 check or 3 checks. */
+    public static String count(long number, String of) {
+        return number + " " + of + (number == 1 ? "" : "s");
+    }
+
     public static String capital(String text) {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }

@@ -1,6 +1,8 @@
 package belonax.web.shared.drawer;
 
 import belonax.BadInput;
+import belonax.fault.Glance;
+import belonax.fault.Glance.Look;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.When;
@@ -9,14 +11,20 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A trouble with its search, from the first symptom to what cured it.
  *
  * @param cloth the cloth's id, in the catalogue or the drawer
  * @param stackWords cloth and layers in words
+ * @param spool the id of the spool that is on the machine; null when it is none of the drawer's
+ * @param glance what was seen of the parts as they were found; null before it was asked
+ * @param foundDial where the dial stood when the trouble was found; null when it was not read
  * @param steps the checks that were made, in their order
  */
 public record MendCase(
@@ -28,6 +36,9 @@ public record MendCase(
         String cloth,
         String stackWords,
         int layers,
+        @Nullable String spool,
+        @Nullable Map<Glance, Look> glance,
+        @Nullable Double foundDial,
         List<Step> steps,
         State state,
         LocalDate begunOn)
@@ -58,12 +69,24 @@ public record MendCase(
         }
     }
 
-    /** A check that was made. */
-    public record Step(String check, String title, Result result, double minutes) {}
+    /**
+     * A check that was made.
+     *
+     * @param action what was recorded in the room with it; null when nothing was
+     * @param drawerChange what was changed in the drawer with it; null when nothing was
+     */
+    public record Step(
+            String check,
+            String title,
+            Result result,
+            double minutes,
+            @Nullable UUID action,
+            @Nullable UUID drawerChange) {}
 
     public MendCase {
         symptoms = List.copyOf(symptoms);
         when = List.copyOf(when);
+        glance = glance == null ? null : Map.copyOf(glance);
         steps = List.copyOf(steps);
         BadInput.unless(
                 !symptoms.isEmpty(), "symptoms", () -> "Choose what you see, hear or feel: at least one picture.");
@@ -79,6 +102,35 @@ public record MendCase(
     /** Returns the case before its last check. */
     public MendCase beforeTheLast() {
         return with(steps.subList(0, Math.max(0, steps.size() - 1)), State.OPEN);
+    }
+
+    /** Returns the last check that was made, if any was. */
+    public Optional<Step> last() {
+        return steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1));
+    }
+
+    /** Returns the case with what was seen as it was found; nothing when nobody looked. */
+    public MendCase glanced(Map<Glance, Look> seen, @Nullable Double dial) {
+        return new MendCase(
+                machineId,
+                machineName,
+                symptoms,
+                when,
+                school,
+                cloth,
+                stackWords,
+                layers,
+                spool,
+                seen,
+                dial,
+                steps,
+                state,
+                begunOn);
+    }
+
+    /** Returns a case that was put aside as it goes on; a cured one stays cured. */
+    public MendCase resumed() {
+        return with(steps, state == State.ASIDE ? State.OPEN : state);
     }
 
     public MendCase aside() {
@@ -122,6 +174,19 @@ public record MendCase(
 
     private MendCase with(List<Step> all, State now) {
         return new MendCase(
-                machineId, machineName, symptoms, when, school, cloth, stackWords, layers, all, now, begunOn);
+                machineId,
+                machineName,
+                symptoms,
+                when,
+                school,
+                cloth,
+                stackWords,
+                layers,
+                spool,
+                glance,
+                foundDial,
+                all,
+                now,
+                begunOn);
     }
 }

@@ -102,7 +102,12 @@ public class NeedleSupply {
      */
     @Transactional
     public UUID change(Change it) {
-        UUID action = ids.get();
+        return change(ids.get(), it);
+    }
+
+    /** Does the same as part of an action. */
+    @Transactional
+    public UUID change(UUID action, Change it) {
         it.expectedOut()
                 .ifPresent(out ->
                         book.takeOut(action, it.machineId(), it.place(), out, it.oldGoes(), it.where(), it.failed()));

@@ -1,5 +1,6 @@
 package belonax.web.shared.room;
 
+import belonax.fault.FaultFinder;
 import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
@@ -24,11 +25,13 @@ public class ActionLog {
     private final EventRepository events;
     private final NeedleRepository needles;
     private final MachineRepository machines;
+    private final FaultFinder finder;
 
-    ActionLog(EventRepository events, NeedleRepository needles, MachineRepository machines) {
+    ActionLog(EventRepository events, NeedleRepository needles, MachineRepository machines, FaultFinder finder) {
         this.events = events;
         this.needles = needles;
         this.machines = machines;
+        this.finder = finder;
     }
 
     /** One thing that was done. */
@@ -81,6 +84,9 @@ public class ActionLog {
             case THREADED ->
                 it.thread().map(thread -> "threaded with " + thread.words()).orElse("threaded");
             case BALANCED -> "balanced at dial " + Words.number(it.dial().orElse(0));
+            case DIAL_SET -> "dial set back to " + Words.number(it.dial().orElse(0));
+            case CURED ->
+                "found and put right: “" + finder.table().check(it.note()).title() + "”";
             case CLEANED -> "cleaned";
             case OILED -> "oiled";
             case SERVICED -> "serviced";

@@ -55,8 +55,13 @@ public class CareLog {
     /** Records that something was done, at a time that may lie back. */
     @Transactional
     public UUID done(String machineId, CareKind kind) {
+        return done(ids.get(), machineId, kind);
+    }
+
+    /** Does the same as part of an action. */
+    @Transactional
+    public UUID done(UUID action, String machineId, CareKind kind) {
         MachineEntity machine = machines.hold(machineId);
-        UUID action = ids.get();
         events.save(Event.ofMachine(eventOf(kind), action, now(), machineId, "")
                 .atMinutes(machine.sewnMinutes(), machine.lintyMinutes()));
         return action;

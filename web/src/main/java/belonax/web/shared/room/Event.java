@@ -182,6 +182,13 @@ class Event {
         return event;
     }
 
+    static Event dialSet(UUID action, Instant at, String machineId, double dial) {
+        Event event = new Event(EventKind.DIAL_SET, action, at);
+        event.machineId = machineId;
+        event.dial = dial;
+        return event;
+    }
+
     static Event undone(UUID action, Instant at, UUID undoes) {
         Event event = new Event(EventKind.UNDONE, action, at);
         event.undoes = undoes;

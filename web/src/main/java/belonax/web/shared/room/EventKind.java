@@ -25,6 +25,10 @@ public enum EventKind {
     FIT_CHECKED,
     THREADED,
     BALANCED,
+    /** The top dial was found far off and set back. */
+    DIAL_SET,
+    /** A check found something that was put right; the note names the check. */
+    CURED,
     CLEANED,
     OILED,
     SERVICED,

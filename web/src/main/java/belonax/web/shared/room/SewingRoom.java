@@ -7,6 +7,7 @@ import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -219,7 +220,11 @@ public class SewingRoom {
     }
 
     private OptionalDouble dial(String machineId) {
-        return events.newestOf(machineId, EventKind.BALANCED).map(Event::dial).orElse(OptionalDouble.empty());
+        return Stream.of(EventKind.BALANCED, EventKind.DIAL_SET)
+                .flatMap(it -> events.newestOf(machineId, it).stream())
+                .max(Comparator.comparingLong(Event::seq))
+                .map(Event::dial)
+                .orElse(OptionalDouble.empty());
     }
 
     private Instant now() {

@@ -1,0 +1,57 @@
+package belonax.web.mend;
+
+import belonax.fault.FaultFinder;
+import belonax.life.CareKind;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.room.CareLog;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.SewingRoom;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Cleaning, oil and service of the machine on the table, and who may do what. */
+@Controller
+class CarePage {
+    private final CareLog care;
+    private final SewingRoom room;
+    private final FaultFinder finder;
+    private final Layout layout;
+
+    CarePage(CareLog care, SewingRoom room, FaultFinder finder, Layout layout) {
+        this.care = care;
+        this.room = room;
+        this.finder = finder;
+        this.layout = layout;
+    }
+
+    @GetMapping("/mend/care")
+    String care(@RequestParam(required = false) Optional<UUID> done, HttpServletRequest request, Model model) {
+        Optional<MachineNow> machine = layout.onTheTable(request);
+        if (machine.isEmpty()) {
+            return "redirect:/welcome";
+        }
+        layout.addTo(model, Optional.of(Stop.MEND), machine);
+        model.addAttribute(
+                "care", CareView.of(machine.get(), care.plan(machine.get().id()), finder));
+        model.addAttribute("picture", MachinePicture.of(machine.get()));
+        model.addAttribute("done", done.filter(room::canUndo).orElse(null));
+        return "mend/care";
+    }
+
+    /** Dates what was done today. */
+    @PostMapping("/mend/care")
+    String done(@RequestParam String machine, @RequestParam CareKind kind, RedirectAttributes to) {
+        if (room.find(machine).isPresent()) {
+            to.addAttribute("done", care.done(machine, kind));
+        }
+        return "redirect:/mend/care";
+    }
+}

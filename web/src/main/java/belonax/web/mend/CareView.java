@@ -1,0 +1,67 @@
+package belonax.web.mend;
+
+import belonax.fault.Check;
+import belonax.fault.FaultFinder;
+import belonax.life.CareGuide;
+import belonax.life.CareKind;
+import belonax.life.CarePlan;
+import belonax.life.CarePlan.Due;
+import belonax.web.shared.room.MachineNow;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** How a machine is cared for: what is due, who may do it, how, and on what sewists differ. */
+record CareView(List<Task> tasks, List<CareGuide.Differing> differing, List<String> backIntoUse) {
+    /**
+     * One kind of care.
+     *
+     * @param percent how much of its interval is over
+     */
+    record Task(
+            CareKind kind,
+            String title,
+            String who,
+            String reason,
+            int percent,
+            boolean isDue,
+            List<StepPictures.Step> steps,
+            List<String> cautions) {}
+
+    static CareView of(MachineNow now, CarePlan plan, FaultFinder finder) {
+        List<Due> due = plan.of(now.machine());
+        return new CareView(
+                Stream.of(CareKind.values())
+                        .map(kind -> task(kind, now, due, finder))
+                        .toList(),
+                CareGuide.differing(),
+                plan.isLongStored() ? CarePlan.backIntoUse(now.machine()) : List.of());
+    }
+
+    private static Task task(CareKind kind, MachineNow now, List<Due> due, FaultFinder finder) {
+        Check check = finder.table().check(checkOf(kind));
+        boolean home = CareGuide.isForHomeHands(kind, now.machine());
+        return due.stream()
+                .filter(it -> it.kind() == kind)
+                .findFirst()
+                .map(it -> new Task(
+                        kind,
+                        kind.words(),
+                        CareGuide.who(kind, now.machine()),
+                        it.reason(),
+                        (int) Math.min(100, Math.round(100 * it.share())),
+                        it.isDue(),
+                        home ? StepPictures.of(check, now) : List.of(),
+                        home ? check.cautions() : List.of()))
+                .orElseGet(() -> new Task(
+                        kind, kind.words(), CareGuide.who(kind, now.machine()), "", 0, false, List.of(), List.of()));
+    }
+
+    /** Returns the check whose steps are those of the care. */
+    private static String checkOf(CareKind kind) {
+        return switch (kind) {
+            case CLEAN -> "CLEAN_HOOK_AREA";
+            case OIL -> "OIL";
+            case SERVICE -> "SERVICE";
+        };
+    }
+}

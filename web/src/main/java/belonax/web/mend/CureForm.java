@@ -1,0 +1,74 @@
+package belonax.web.mend;
+
+import belonax.fault.Check;
+import belonax.machine.Dial;
+import belonax.web.shared.Words;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.drawer.MendCase;
+import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.form.Choice;
+import belonax.web.shared.room.MachineNow;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is asked beside a check, so that one press records all that goes with its answer.
+ *
+ * @param records what the answer changes beside the search
+ * @param dial where the dial would stand again; empty when it is not asked
+ * @param spool the spool that is on the machine; empty when it is none of the drawer's
+ */
+record CureForm(Records records, MendNeedles.@Nullable Form needle, String dial, List<Choice> spools, String spool) {
+
+    static CureForm of(MendCase it, Check check, MachineNow now, MendNeedles needles, DrawerStore drawer) {
+        Records records = Records.of(check.id());
+        return new CureForm(
+                records,
+                records == Records.NEEDLE ? needles.form(it, check, now) : null,
+                records == Records.DIAL ? shown(dialAgain(now)) : "",
+                records == Records.SPOOL ? spools(drawer) : List.of(),
+                it.spool() == null ? "" : it.spool());
+    }
+
+    /** Returns the spools that can be on a machine. */
+    static List<Choice> spools(DrawerStore drawer) {
+        return drawer.all(Spool.class).stream()
+                .filter(it -> it.card().isSound())
+                .map(it ->
+                        new Choice(it.id().toString(), Words.capital(it.card().words())))
+                .toList();
+    }
+
+    /** Returns the sound spool of the drawer that is most likely on a machine: the same thickness, fibre and build. */
+    static String likelySpool(DrawerStore drawer, MachineNow now) {
+        return drawer.all(Spool.class).stream()
+                .filter(it -> it.card().isSound() && isOn(it, now))
+                .map(it -> it.id().toString())
+                .findFirst()
+                .orElse("");
+    }
+
+    private static boolean isOn(Kept<Spool> it, MachineNow now) {
+        return now.thread()
+                .filter(on -> on.tex().value() == it.card().tex()
+                        && on.fibre() == it.card().fibre()
+                        && on.build() == it.card().build())
+                .isPresent();
+    }
+
+    /** The last balance, or the middle of the usual band when that balance lies outside it. */
+    private static double dialAgain(MachineNow now) {
+        Dial dial = now.machine().dial();
+        double middle = dial.nearest((dial.normalLow() + dial.normalHigh()) / 2);
+        return now.dial().stream()
+                .filter(it -> it >= dial.normalLow() && it <= dial.normalHigh())
+                .findFirst()
+                .orElse(middle);
+    }
+
+    private static String shown(double dial) {
+        return String.format(Locale.ROOT, "%.2f", dial).replaceFirst("\\.?0+$", "");
+    }
+}

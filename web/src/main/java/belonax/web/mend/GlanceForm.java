@@ -1,0 +1,81 @@
+package belonax.web.mend;
+
+import belonax.fault.Glance;
+import belonax.fault.Glance.Look;
+import belonax.machine.Dial;
+import belonax.web.shared.Words;
+import belonax.web.shared.drawer.MendCase;
+import belonax.web.shared.form.Entries;
+import belonax.web.shared.room.MachineNow;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The glance list: what is looked at as it was found, before anything is touched.
+ *
+ * @param dial what is known of the dial: its usual band, and the last balance
+ */
+record GlanceForm(List<Row> rows, String dial) {
+
+    /** One part, with what can be seen of it. */
+    record Row(String name, String part, String right, String wrong) {}
+
+    static GlanceForm of(MachineNow now) {
+        Dial dial = now.machine().dial();
+        String band = "usual from " + Words.number(dial.normalLow()) + " to " + Words.number(dial.normalHigh());
+        return new GlanceForm(
+                Glance.on(now.machine().bobbin()).stream()
+                        .map(it -> new Row(it.name(), it.part(), it.words(Look.RIGHT), it.words(Look.WRONG)))
+                        .toList(),
+                now.dial().isPresent()
+                        ? band + ", last " + Words.number(now.dial().getAsDouble())
+                        : band);
+    }
+
+    /**
+     * Returns the case with what was seen.
+     *
+     * @throws belonax.BadInput if the dial does not go where it was read
+     */
+    static MendCase seen(MendCase it, Entries entries, Dial dial) {
+        Map<Glance, Look> seen = new EnumMap<>(Glance.class);
+        for (Glance glance : Glance.values()) {
+            Look look = entries.optionalWord(glance.name(), Look.class);
+            if (look != null) {
+                seen.put(glance, look);
+            }
+        }
+        Double found = entries.optional("dial", "Read the dial off the machine.");
+        return entries.done(() -> {
+            if (found != null) {
+                dial.check(found);
+            }
+            return it.glanced(seen, found);
+        });
+    }
+
+    /** Returns what stood out, in words; null when nothing was looked at. */
+    static @Nullable String words(MendCase it) {
+        if (it.glance() == null || it.glance().isEmpty() && it.foundDial() == null) {
+            return null;
+        }
+        StringBuilder words = new StringBuilder();
+        for (Glance glance : Glance.values()) {
+            Look look = it.glance().get(glance);
+            if (look == Look.WRONG) {
+                words.append(words.isEmpty() ? "" : "; ")
+                        .append(glance.part())
+                        .append(": ")
+                        .append(glance.words(look));
+            }
+        }
+        if (it.foundDial() != null) {
+            words.append(words.isEmpty() ? "" : "; ")
+                    .append("The dial stood at ")
+                    .append(Words.number(it.foundDial()));
+        }
+        return "As found: " + (words.isEmpty() ? "nothing stood out" : words) + ".";
+    }
+}

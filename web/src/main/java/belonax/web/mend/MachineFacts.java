@@ -1,0 +1,30 @@
+package belonax.web.mend;
+
+import belonax.web.shared.Words;
+import belonax.web.shared.room.MachineNow;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What a technician asks first: the machine, its needle, thread, dial, plate and foot, a line each. */
+record MachineFacts(List<String> lines) {
+    static MachineFacts of(MachineNow now) {
+        List<String> lines = new ArrayList<>();
+        lines.add(Words.capital(now.machine().kind().words()) + ", bobbin "
+                + now.machine().bobbin().words());
+        now.places()
+                .forEach(place -> place.fitted()
+                        .ifPresent(it -> lines.add(String.format(
+                                Locale.ROOT,
+                                "%s: %s, %.1f hours%s",
+                                Words.capital(place.name()),
+                                it.needle().needle().words(),
+                                it.needle().effectiveHours(),
+                                it.needle().struck() ? ", struck something" : ""))));
+        now.thread().ifPresent(it -> lines.add("Thread: " + it.words()));
+        now.dial().ifPresent(it -> lines.add("Top dial at the last balance: " + Words.number(it)));
+        lines.add("Plate: " + now.machine().plate().name() + "; foot: "
+                + now.machine().foot().name());
+        return new MachineFacts(lines);
+    }
+}

@@ -1,0 +1,77 @@
+package belonax.web.mend;
+
+import belonax.BadInput;
+import belonax.cloth.Cloth;
+import belonax.cloth.Stack;
+import belonax.fault.SearchSchool;
+import belonax.fault.Symptom;
+import belonax.fault.When;
+import belonax.web.shared.drawer.ClothShelf;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.MendCase;
+import belonax.web.shared.drawer.MendCase.State;
+import belonax.web.shared.form.Entries;
+import belonax.web.shared.room.MachineNow;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Between what is told of a trouble and a case. */
+@Component
+class MendForm {
+    private final ClothShelf cloths;
+    private final DrawerStore drawer;
+    private final Clock clock;
+
+    MendForm(ClothShelf cloths, DrawerStore drawer, Clock clock) {
+        this.cloths = cloths;
+        this.drawer = drawer;
+        this.clock = clock;
+    }
+
+    /** Returns the entries as they are usual, where nothing was typed. */
+    Map<String, String> usual(Map<String, String> typed, MachineNow machine) {
+        Map<String, String> all = new LinkedHashMap<>();
+        all.put("cloth", "quilting-cotton");
+        all.put("layers", "2");
+        all.put("spool", CureForm.likelySpool(drawer, machine));
+        all.put("school", SearchSchool.LIKELIEST_PER_MINUTE.name());
+        all.putAll(typed);
+        return all;
+    }
+
+    /**
+     * Builds the case.
+     *
+     * @throws BadInput naming all that will not do
+     */
+    MendCase started(Entries entries, MachineNow machine) {
+        Cloth cloth = cloths.find(entries.text("cloth"))
+                .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
+        int layers = entries.whole("layers", "Count the layers under the foot.");
+        List<Symptom> symptoms = entries.words("symptom", Symptom.class);
+        List<When> when = entries.words("when", When.class);
+        SearchSchool school = entries.word("school", SearchSchool.class, SearchSchool.LIKELIEST_PER_MINUTE);
+        return entries.done(() -> {
+            Stack stack = Stack.of(cloth, layers);
+            return new MendCase(
+                    machine.id(),
+                    machine.machine().name(),
+                    symptoms,
+                    when,
+                    school,
+                    cloth.id(),
+                    stack.words(),
+                    layers,
+                    entries.has("spool") ? entries.text("spool") : null,
+                    null,
+                    null,
+                    List.of(),
+                    State.OPEN,
+                    LocalDate.now(clock));
+        });
+    }
+}

@@ -1,0 +1,100 @@
+package belonax.web.mend;
+
+import belonax.fault.Check;
+import belonax.match.MatchRequest;
+import belonax.match.NeedleMatcher;
+import belonax.needle.Needle;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.MendCase;
+import belonax.web.shared.drawer.NeedleSupply;
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.form.Choice;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.MachineNow.Fitted;
+import belonax.web.shared.room.MachineNow.Place;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Which needle is in after a check that takes one out, told by one list: the likeliest stands chosen. */
+@Component
+class MendNeedles {
+    /** The old needle is back in. */
+    static final String OLD = "old";
+
+    private static final String SAME = "same";
+    private static final String BEST = "best";
+
+    private final MendQuestion question;
+    private final NeedleMatcher matcher;
+    private final NeedleSupply supply;
+    private final DrawerStore drawer;
+
+    MendNeedles(MendQuestion question, NeedleMatcher matcher, NeedleSupply supply, DrawerStore drawer) {
+        this.question = question;
+        this.matcher = matcher;
+        this.supply = supply;
+        this.drawer = drawer;
+    }
+
+    /**
+     * The list.
+     *
+     * @param needle the needle that was seen in the machine; empty when none was known
+     */
+    record Form(String needle, List<Choice> in, String chosen) {}
+
+    /** Returns the place that is asked about: the first that holds a needle. */
+    static Place place(MachineNow now) {
+        return now.places().stream()
+                .filter(it -> it.fitted().isPresent())
+                .findFirst()
+                .orElse(now.places().get(0));
+    }
+
+    Form form(MendCase it, Check check, MachineNow now) {
+        Place place = place(now);
+        NeedleSupply.Choices owned = supply.choices(now, place.number());
+        Optional<Needle> same = same(place);
+        Optional<Needle> best = best(it, now).filter(found -> !same.equals(Optional.of(found)));
+        List<Choice> in = new ArrayList<>();
+        best.ifPresent(needle -> in.add(new Choice(BEST, "a " + needle.words() + ", which Match puts first here")));
+        same.ifPresent(needle -> in.add(new Choice(SAME, "another new " + needle.words())));
+        owned.packets().forEach(packet -> in.add(new Choice(packet.value(), "new: " + packet.words())));
+        owned.parked().forEach(parked -> in.add(new Choice(parked.value(), "parked: " + parked.words())));
+        in.add(new Choice(OLD, "the same one as before is in"));
+        boolean another = !Records.failsTheNeedle(check.id()) || same.isEmpty();
+        Optional<Needle> wanted = another ? best.or(() -> same) : same;
+        String chosen = wanted.flatMap(this::packetOf)
+                .or(() -> wanted.map(needle -> needle.equals(same.orElse(null)) ? SAME : BEST))
+                .orElse(OLD);
+        return new Form(
+                place.fitted().map(Fitted::needleId).map(String::valueOf).orElse(""), in, chosen);
+    }
+
+    /** Returns the needle that a word of the list stands for, when it comes out of no packet of the drawer. */
+    Optional<Needle> named(String in, MendCase it, MachineNow now) {
+        return switch (in) {
+            case SAME -> same(place(now));
+            case BEST -> best(it, now);
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Needle> same(Place place) {
+        return place.fitted().map(it -> it.needle().needle());
+    }
+
+    private Optional<Needle> best(MendCase it, MachineNow now) {
+        return question.job(it, now)
+                .map(job -> matcher.match(MatchRequest.of(job)).best().needle());
+    }
+
+    private Optional<String> packetOf(Needle needle) {
+        return drawer.all(Packet.class).stream()
+                .filter(it -> it.card().count() > 0 && it.card().needle().equals(needle))
+                .map(it -> "packet:" + it.id())
+                .findFirst();
+    }
+}

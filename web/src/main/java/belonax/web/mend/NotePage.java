@@ -1,0 +1,83 @@
+package belonax.web.mend;
+
+import belonax.fault.FaultFinder;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.drawer.CaseBook;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.drawer.MendCase;
+import belonax.web.shared.print.Pdf;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.SewingRoom;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** What was found: the note for a technician, and a machine's history. */
+@Controller
+class NotePage {
+    private final DrawerStore drawer;
+    private final CaseBook cases;
+    private final MendQuestion question;
+    private final FaultFinder finder;
+    private final SewingRoom room;
+    private final Pdf pdf;
+    private final Layout layout;
+
+    NotePage(
+            DrawerStore drawer,
+            CaseBook cases,
+            MendQuestion question,
+            FaultFinder finder,
+            SewingRoom room,
+            Pdf pdf,
+            Layout layout) {
+        this.drawer = drawer;
+        this.cases = cases;
+        this.question = question;
+        this.finder = finder;
+        this.room = room;
+        this.pdf = pdf;
+        this.layout = layout;
+    }
+
+    /** What was seen, tried and found, to be taken along. */
+    @GetMapping("/mend/{id}/technician.pdf")
+    ResponseEntity<byte[]> technician(@PathVariable UUID id) {
+        Optional<Kept<MendCase>> kept = drawer.find(MendCase.class, id);
+        Optional<MachineNow> machine = kept.flatMap(it -> room.find(it.card().machineId()));
+        if (kept.isEmpty() || machine.isEmpty()) {
+            return ResponseEntity.notFound().build();
+        }
+        MendView view = MendView.of(kept.get(), question.rank(kept.get().card(), machine.get()), false);
+        return pdf.answer(
+                "for-the-technician.pdf",
+                "print/technician",
+                Map.of(
+                        "mend", view,
+                        "setUp", MachineFacts.of(machine.get()),
+                        "date", kept.get().card().begunOn().toString()));
+    }
+
+    /** The cases of the machine on the table, and what cured them. */
+    @GetMapping("/mend/history")
+    String history(HttpServletRequest request, Model model) {
+        Optional<MachineNow> machine = layout.onTheTable(request);
+        if (machine.isEmpty()) {
+            return "redirect:/welcome";
+        }
+        layout.addTo(model, Optional.of(Stop.MEND), machine);
+        model.addAttribute(
+                "history",
+                HistoryView.of(
+                        cases.of(machine.get().id()), cases.cures(machine.get().id()), finder));
+        return "mend/history";
+    }
+}

@@ -1,0 +1,135 @@
+package belonax.web.mend;
+
+import belonax.fault.Check;
+import belonax.machine.MachineKind;
+import belonax.web.shared.room.MachineNow;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** Which part of the machine each step of a check shows, and what is done there: the rows of pictures.txt. */
+final class StepPictures {
+    private static final Map<String, List<Spot>> ALL = read();
+
+    /** How wide a view is in which what is done is drawn at its own size. */
+    private static final double OVERLAY_MM = 88;
+
+    private StepPictures() {}
+
+    /** What is done. */
+    enum Action {
+        LOOK,
+        TURN,
+        UP,
+        DOWN,
+        PULL,
+        HOLD,
+        NAIL,
+        BRUSH,
+        CARD,
+        OIL,
+        OFF,
+        READ,
+        SWAP,
+        SEW
+    }
+
+    /**
+     * A step with its picture.
+     *
+     * @param view the part of the machine that is shown, as an SVG view box in millimetres; null for a technician's step
+     * @param label what is particular to this machine there; empty when nothing is
+     * @param overlay places what is done at the part, as an SVG transform
+     * @param scale the bar that gives the scale
+     */
+    record Step(
+            String words,
+            @Nullable String view,
+            String action,
+            String overlay,
+            String label,
+            @Nullable Scale scale) {}
+
+    /** A bar of so many millimetres at the lower left of a view. */
+    record Scale(double xMm, double yMm, double labelYMm, double lengthMm, double textMm, String words) {}
+
+    private record Spot(MachinePart part, Action action) {}
+
+    static List<Step> of(Check check, MachineNow now) {
+        List<Spot> spots = ALL.getOrDefault(check.id(), List.of());
+        List<Step> steps = new ArrayList<>();
+        for (int i = 0; i < check.steps().size(); i++) {
+            String words = check.steps().get(i);
+            steps.add(i < spots.size() ? drawn(words, spots.get(i), now) : new Step(words, null, "", "", "", null));
+        }
+        return steps;
+    }
+
+    private static Step drawn(String words, Spot spot, MachineNow now) {
+        MachinePart.Where at = spot.part().on(now.machine().kind() == MachineKind.OVERLOCKER);
+        double height = at.widthMm() * MachinePart.HEIGHT_SHARE;
+        double left = at.xMm() - at.widthMm() / 2;
+        double top = at.yMm() - height / 2;
+        double bar = at.widthMm() > 150 ? 100 : 10;
+        return new Step(
+                words,
+                String.format(Locale.ROOT, "%.1f %.1f %.1f %.1f", left, top, at.widthMm(), height),
+                spot.action().name(),
+                String.format(
+                        Locale.ROOT, "translate(%.1f %.1f) scale(%.3f)", at.xMm(), at.yMm(), at.widthMm() / OVERLAY_MM),
+                label(spot, now),
+                new Scale(
+                        left + 0.04 * at.widthMm(),
+                        top + height - 0.05 * at.widthMm(),
+                        top + 0.1 * at.widthMm(),
+                        bar,
+                        0.055 * at.widthMm(),
+                        Math.round(bar) + " mm"));
+    }
+
+    /** The flat of the needle and the turn of the wheel differ from machine to machine. */
+    private static String label(Spot spot, MachineNow now) {
+        return switch (spot.part()) {
+            case NEEDLE ->
+                spot.action() == Action.UP
+                        ? MachinePicture.flatWords(now.machine().flatSide())
+                        : "";
+            case WHEEL -> now.machine().wheelTurn().words();
+            default -> "";
+        };
+    }
+
+    private static Map<String, List<Spot>> read() {
+        Map<String, List<Spot>> all = new HashMap<>();
+        try (InputStream in = Objects.requireNonNull(
+                        StepPictures.class.getResourceAsStream("/belonax/web/mend/pictures.txt"));
+                BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+            lines.lines().filter(it -> !it.isBlank() && !it.startsWith("#")).forEach(it -> {
+                String[] row = it.split("\\|");
+                all.put(row[0].strip(), spots(row[1]));
+            });
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return all;
+    }
+
+    private static List<Spot> spots(String text) {
+        List<Spot> spots = new ArrayList<>();
+        for (String it : text.split(";")) {
+            String[] pair = it.strip().split("\\s+");
+            spots.add(new Spot(MachinePart.valueOf(pair[0]), Action.valueOf(pair[1])));
+        }
+        return spots;
+    }
+}
