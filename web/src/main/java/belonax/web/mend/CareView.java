@@ -52,8 +52,9 @@ record CareView(List<Task> tasks, List<CareGuide.Differing> differing, List<Stri
                         it.isDue(),
                         home ? StepPictures.of(check, now) : List.of(),
                         home ? check.cautions() : List.of()))
-                .orElseGet(() -> new Task(
-                        kind, kind.words(), CareGuide.who(kind, now.machine()), "", 0, false, List.of(), List.of()));
+                // Only oil is not planned where it is not the owner's.
+                .orElseGet(() ->
+                        new Task(kind, "Oil", CareGuide.who(kind, now.machine()), "", 0, false, List.of(), List.of()));
     }
 
     /** Returns the check whose steps are those of the care. */

@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.io.InputStream;
@@ -39,7 +40,13 @@ class LookTest extends RunningBelonax {
             "needles",
             "fit",
             "balance",
-            "balance-sampler");
+            "balance-sampler",
+            "mend",
+            "mend-case");
+    /** Pages that are looked at with another machine on the table than the first. */
+    private static final Map<String, String> MACHINES =
+            Map.of("mend-case", "old-tin", "mend-history", "badger", "mend-care", "badger");
+
     private static final String EYES = eyes();
     private static final Path PICTURES = Path.of("../target/look");
 
@@ -71,7 +78,9 @@ class LookTest extends RunningBelonax {
         pages.put("balance-begin", "/balance?layers=2");
         pages.put("balance-sampler", "/balance/sampler");
         pages.put("mend", "/mend?another=true");
+        pages.put("mend-case", "/mend");
         pages.put("mend-history", "/mend/history");
+        pages.put("mend-care", "/mend/care");
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
         pages.put("match-conflict", "/match?cloth=denim-mid&number=80&purpose=TOPSTITCH&machine=badger");
         pages.put("match-twin", "/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron");
@@ -102,6 +111,10 @@ class LookTest extends RunningBelonax {
     private void look(String name, String path, int width, int height, ColorScheme light, List<String> findings) {
         try (BrowserContext context = browser.newContext(
                 new Browser.NewContextOptions().setViewportSize(width, height).setColorScheme(light))) {
+            String machine = MACHINES.get(name.replaceFirst("-[a-z]+$", ""));
+            if (machine != null) {
+                context.addCookies(List.of(new Cookie("belonax-machine", machine).setUrl(address("/"))));
+            }
             Page page = context.newPage();
             List<Response> answers = new ArrayList<>();
             page.onConsoleMessage(it -> {
