@@ -10,13 +10,17 @@ import java.util.Locale;
 import java.util.Map;
 
 /** A machine's troubles, and what cured it. */
-record HistoryView(List<CaseShown> cases, List<String> cures) {
+record HistoryView(List<CaseShown> cases, List<Cure> cures) {
+    private static final double BAR_PX = 300;
 
     /** One case. */
     record CaseShown(String id, String words, String date, String ended, String took) {}
 
+    /** What found something here, and how often. */
+    record Cure(String title, String count, double px) {}
+
     static HistoryView of(List<Kept<MendCase>> cases, Map<String, Integer> cures, FaultFinder finder) {
-        return new HistoryView(cases.stream().map(HistoryView::shown).toList(), lines(cures, finder));
+        return new HistoryView(cases.stream().map(HistoryView::shown).toList(), cures(cures, finder));
     }
 
     /** Returns what found most here, when it is more than chance: in three cures at least, and twice. */
@@ -24,15 +28,21 @@ record HistoryView(List<CaseShown> cases, List<String> cures) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
         return all < 3 || cures.values().stream().noneMatch(it -> it > 1)
                 ? ""
-                : "Here it was most often found by “"
-                        + lines(cures, finder).get(0).replace(": ", "”: ") + " cures.";
+                : first(cures(cures, finder).get(0));
     }
 
-    private static List<String> lines(Map<String, Integer> cures, FaultFinder finder) {
+    private static String first(Cure it) {
+        return "Here it was most often found by “" + it.title() + "”: " + it.count() + " cures.";
+    }
+
+    private static List<Cure> cures(Map<String, Integer> cures, FaultFinder finder) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
         return cures.entrySet().stream()
                 .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-                .map(it -> finder.table().check(it.getKey()).title() + ": " + it.getValue() + " of " + all)
+                .map(it -> new Cure(
+                        finder.table().check(it.getKey()).title(),
+                        it.getValue() + " of " + all,
+                        BAR_PX * it.getValue() / all))
                 .toList();
     }
 

@@ -258,7 +258,11 @@ class MendPagesTest {
         assertThat(kept(first).steps()).hasSize(1);
         assertThat(kept(second).state()).isEqualTo(State.ASIDE);
         mvc.perform(get("/mend/history").cookie(new Cookie("belonax-machine", "badger")))
-                .andExpect(content().string(containsString("Run a card under the bobbin&#39;s spring: 4 of 9")));
+                .andExpect(content().string(containsString("Run a card under the bobbin&#39;s spring")))
+                .andExpect(content().string(containsString("4 of 9")));
+        mvc.perform(get("/mend").cookie(new Cookie("belonax-machine", "badger")))
+                .andExpect(
+                        content().string(containsString("“Run a card under the bobbin&#39;s spring”: 4 of 9 cures.")));
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
+import belonax.fault.FaultFinder;
 import belonax.hazard.BrokenBefore;
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
@@ -49,6 +50,7 @@ import org.springframework.test.context.ActiveProfiles;
     NeedleNotes.class,
     NeedleBook.class,
     CareLog.class,
+    CureLog.class,
     ActionLog.class,
     LivesTest.MovingTime.class
 })
@@ -92,6 +94,11 @@ class LivesTest {
         }
 
         @Bean
+        FaultFinder finder() {
+            return FaultFinder.standard();
+        }
+
+        @Bean
         Supplier<UUID> ids() {
             SplittableRandom random = new SplittableRandom(23);
             return () -> new UUID(random.nextLong(), random.nextLong());
@@ -100,6 +107,9 @@ class LivesTest {
 
     @Autowired
     private SewingRoom room;
+
+    @Autowired
+    private CureLog cures;
 
     @Autowired
     private WorkLog work;
@@ -332,6 +342,24 @@ class LivesTest {
                     .containsExactlyInAnyOrderElementsOf(fitted);
         }
         assertThat(state()).isEqualTo(before);
+    }
+
+    @Test
+    void a_dial_that_was_set_back_stands_there_until_it_is_balanced_again_or_taken_back() {
+        UUID cure = UUID.fromString("00000000-0000-0000-0000-00000000c07e");
+        cures.cured(cure, "heron", "TOP_DIAL");
+        cures.dialSet(cure, "heron", 3.25);
+
+        assertThat(room.find("heron").orElseThrow().dial()).hasValue(3.25);
+        assertThat(log.last().get(0).words())
+                .isEqualTo("Found and put right: “Where does the top dial stand?”, dial set back to 3¼");
+        UUID balanced = room.balanced("heron", 4.5, CANVAS);
+        assertThat(room.find("heron").orElseThrow().dial()).hasValue(4.5);
+        room.undo(balanced);
+        room.undo(cure);
+        assertThat(room.find("heron").orElseThrow().dial()).hasValue(4);
+        assertThatThrownBy(() -> cures.dialSet(cure, "heron", 12))
+                .hasMessage("That dial does not go there: it runs from 0 to 9. Read it off the machine.");
     }
 
     @Test
