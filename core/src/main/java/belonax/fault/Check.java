@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param minutes how long it takes, the test strip included where something is changed
  * @param changes whether it changes something; else it is a mere look
+ * @param tools what is needed; “nothing” when bare hands do
  * @param foundWhen what found-it looks like, a whole sentence
  */
 public record Check(
@@ -15,6 +16,7 @@ public record Check(
         double minutes,
         boolean changes,
         Who who,
+        String tools,
         List<String> steps,
         String foundWhen,
         List<String> cautions) {
@@ -32,6 +34,6 @@ public record Check(
 
     /** Returns the same check in a technician's hands. */
     Check byATechnician() {
-        return new Check(id, title, minutes, changes, Who.TECHNICIAN, steps, foundWhen, cautions);
+        return new Check(id, title, minutes, changes, Who.TECHNICIAN, tools, steps, foundWhen, cautions);
     }
 }

@@ -25,6 +25,9 @@ final class Evidence {
     private static final double CLEANING_HOURS = 0.10;
     private static final double SERVICE_MONTHS = 0.05;
     private static final double OFF_DIAL = 1.1;
+    private static final double BROKEN = 0.5;
+    private static final double MOST_OF_BROKEN = 1.5;
+    private static final double PIECES_MISSING = 2.5;
     private static final double REASON = 0.9;
     private static final double MOST_OF_REASONS = 2.5;
     /** As many made-up cures as the table's word is worth. */
@@ -59,11 +62,20 @@ final class Evidence {
     }
 
     private double known(Cause cause) {
-        double sum = ofTheMachine(cause) + history(cause) + ofTheSetup(cause);
+        double sum = ofTheMachine(cause) + history(cause) + ofTheSetup(cause) + ofBrokenNeedles(cause);
         for (When it : trouble.when()) {
             sum += cause.whenAdds().getOrDefault(it, 0.0);
         }
         return sum;
+    }
+
+    private double ofBrokenNeedles(Cause cause) {
+        return switch (cause.id()) {
+            case "PLATE_NICKED", "CASE_NICKED", "HOOK_NICKED" ->
+                Math.min(MOST_OF_BROKEN, BROKEN * trouble.broken().count());
+            case "OBJECT_INSIDE" -> trouble.broken().piecesMissing() ? PIECES_MISSING : 0;
+            default -> 0;
+        };
     }
 
     private double ofTheSetup(Cause cause) {

@@ -36,7 +36,7 @@ public final class FaultTable {
         List<Cause> causes = new ArrayList<>();
         rows("causes.txt", 7).forEach(it -> causes.add(cause(it)));
         Map<String, Check> checks = new LinkedHashMap<>();
-        rows("checks.txt", 8).forEach(it -> checks.put(it.get(0), check(it)));
+        rows("checks.txt", 9).forEach(it -> checks.put(it.get(0), check(it)));
         return new FaultTable(causes, checks);
     }
 
@@ -82,9 +82,10 @@ public final class FaultTable {
                 Double.parseDouble(row.get(2)),
                 changes,
                 Who.valueOf(row.get(4)),
-                sentences(row.get(5)),
-                row.get(6),
-                sentences(row.get(7)));
+                row.get(5),
+                sentences(row.get(6)),
+                row.get(7),
+                sentences(row.get(8)));
     }
 
     private static List<String> sentences(String text) {

@@ -3,8 +3,8 @@ package belonax.fault;
 import belonax.fault.Glance.Look;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -35,7 +35,7 @@ public final class SimulatedTrouble {
         /** Makes up a world that differs from the table by about these factors, as standard deviations of logarithms. */
         public World(FaultTable table, double ratesDiffer, double showingsDiffer, RandomGenerator random) {
             for (Cause it : table.causes()) {
-                Map<Symptom, Double> shows = new HashMap<>();
+                Map<Symptom, Double> shows = new LinkedHashMap<>();
                 it.shows()
                         .forEach((symptom, chance) -> shows.put(
                                 symptom, Math.min(0.95, chance * Math.exp(showingsDiffer * random.nextGaussian()))));
@@ -47,17 +47,18 @@ public final class SimulatedTrouble {
         /** Draws a trouble: one to three causes that together show something. */
         public SimulatedTrouble trouble(RandomGenerator random) {
             while (true) {
-                Set<Cause> there = new HashSet<>();
+                // In the order of the table, so that the same seed draws the same trouble.
+                Set<Cause> there = new LinkedHashSet<>();
                 for (Cause it : causes) {
                     if (random.nextDouble() < it.rate()) {
                         there.add(it);
                     }
                 }
-                Map<Symptom, Set<Cause>> shownBy = new HashMap<>();
+                Map<Symptom, Set<Cause>> shownBy = new LinkedHashMap<>();
                 for (Cause it : there) {
                     it.shows().forEach((symptom, chance) -> {
                         if (random.nextDouble() < chance) {
-                            shownBy.computeIfAbsent(symptom, any -> new HashSet<>())
+                            shownBy.computeIfAbsent(symptom, any -> new LinkedHashSet<>())
                                     .add(it);
                         }
                     });

@@ -22,6 +22,7 @@ import java.util.Set;
  * @param needleHours worked-out wear of the needle; empty when it is not known
  * @param needleStruck whether it hit something
  * @param threadAgeYears empty when it is not known
+ * @param broken needles that broke on this machine
  * @param machine what is known of the machine
  * @param cures how often each check cured something on this machine
  * @param ruledOut checks that found nothing
@@ -35,6 +36,7 @@ public record Trouble(
         OptionalDouble needleHours,
         boolean needleStruck,
         OptionalDouble threadAgeYears,
+        BrokenHere broken,
         MachineState machine,
         Map<String, Integer> cures,
         List<String> ruledOut,
@@ -61,6 +63,17 @@ public record Trouble(
                 false,
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
+    }
+
+    /**
+     * Needles that broke on a machine: the plate, the case and the hook are suspect after each, and a piece that was not
+     * found may lie inside.
+     *
+     * @param count how many did, at least 0
+     * @param piecesMissing whether a piece of one is still missing
+     */
+    public record BrokenHere(int count, boolean piecesMissing) {
+        public static final BrokenHere NONE = new BrokenHere(0, false);
     }
 
     public Trouble {
@@ -99,6 +112,7 @@ public record Trouble(
                 .reasons(reasons)
                 .needle(needleHours, needleStruck)
                 .threadAgeYears(threadAgeYears)
+                .broken(broken)
                 .machine(machine)
                 .cures(cures)
                 .checked(nothingFound, foundAndCured)

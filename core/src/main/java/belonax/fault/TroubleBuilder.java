@@ -1,6 +1,7 @@
 package belonax.fault;
 
 import belonax.fault.Glance.Look;
+import belonax.fault.Trouble.BrokenHere;
 import belonax.fault.Trouble.MachineState;
 import belonax.hazard.Reason;
 import java.util.List;
@@ -17,6 +18,7 @@ public final class TroubleBuilder {
     private OptionalDouble needleHours = OptionalDouble.empty();
     private boolean needleStruck;
     private OptionalDouble threadAgeYears = OptionalDouble.empty();
+    private BrokenHere broken = BrokenHere.NONE;
     private MachineState machine = MachineState.UNKNOWN;
     private Map<String, Integer> cures = Map.of();
     private List<String> ruledOut = List.of();
@@ -54,6 +56,11 @@ public final class TroubleBuilder {
         return this;
     }
 
+    public TroubleBuilder broken(BrokenHere value) {
+        broken = value;
+        return this;
+    }
+
     public TroubleBuilder machine(MachineState value) {
         machine = value;
         return this;
@@ -86,6 +93,7 @@ public final class TroubleBuilder {
                 needleHours,
                 needleStruck,
                 threadAgeYears,
+                broken,
                 machine,
                 cures,
                 ruledOut,

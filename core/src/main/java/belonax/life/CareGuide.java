@@ -21,8 +21,9 @@ public final class CareGuide {
             new Differing(
                     "Oil",
                     List.of(
-                            "A drop at every moving place after each cleaning.",
-                            "Only where and when the manual says, and never on a computer-controlled machine."),
+                            "Plenty at every moving place, then wipe, and run it in without thread.",
+                            "Leave it to the service on every modern machine.",
+                            "Sparingly on a mechanical one, where and when the manual says; never on a computer-controlled one."),
                     "We follow the manual: too much oil marks cloth and holds lint, and in a sealed machine it reaches what it"
                             + " should not."),
             new Differing(

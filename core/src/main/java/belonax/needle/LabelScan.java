@@ -122,7 +122,7 @@ final class LabelScan {
         Matcher between = BETWEEN.matcher(text).region(at, text.length());
         // A decimal point or a number sign can begin a piece, so only other separators are passed over.
         if (between.lookingAt() && !startsNumber(at)) {
-            return Math.min(between.end(), at + 1);
+            return at + 1;
         }
         for (Rule rule : RULES) {
             Matcher matcher = rule.pattern().matcher(text).region(at, text.length());

@@ -10,6 +10,7 @@ import belonax.cloth.Stack;
 import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.FaultFinder.Ranking;
 import belonax.fault.Glance.Look;
+import belonax.fault.Trouble.BrokenHere;
 import belonax.fault.Trouble.MachineState;
 import belonax.hazard.HazardModel;
 import belonax.hazard.Job;
@@ -188,6 +189,23 @@ class FaultFinderTest {
     }
 
     @Test
+    void after_broken_needles_the_plate_is_suspect_and_a_missing_piece_may_lie_inside() {
+        Set<Symptom> frays = Set.of(Symptom.THREAD_SHREDS);
+        double before = -1;
+        for (int count = 0; count <= 6; count++) {
+            Trouble told =
+                    Trouble.told(frays).broken(new BrokenHere(count, false)).build();
+            assertThat(chance(told, "PLATE_NICKED")).isGreaterThanOrEqualTo(before);
+            before = chance(told, "PLATE_NICKED");
+        }
+        assertThat(before).isGreaterThan(2 * chance(Trouble.told(frays).build(), "PLATE_NICKED"));
+        Trouble missing = Trouble.told(Set.of(Symptom.JAM))
+                .broken(new BrokenHere(1, true))
+                .build();
+        assertThat(ids(missing)).first().isEqualTo("FOREIGN_OBJECT");
+    }
+
+    @Test
     void the_very_factors_that_predict_a_hazard_blame_their_part_once_it_came_true() {
         Job job = Job.sewing(Stack.of(ClothCatalogue.standard().get("swim-knit"), 2), SewingThread.spunPolyester(25))
                 .build();
@@ -242,6 +260,7 @@ class FaultFinderTest {
             assertThat(found).contains(it.id());
             assertThat(it.steps()).isNotEmpty().allMatch(step -> step.matches(".*[.?]"));
             assertThat(it.foundWhen()).endsWith(".");
+            assertThat(it.tools()).isNotBlank();
         });
         assertThat(FINDER.table().causes()).extracting(Cause::id).doesNotHaveDuplicates();
         for (Symptom symptom : Symptom.values()) {

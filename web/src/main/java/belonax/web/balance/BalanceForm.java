@@ -57,8 +57,7 @@ final class BalanceForm {
             Units units,
             LocalDate today,
             @Nullable Long simulated) {
-        Cloth cloth = cloths.find(entries.text("cloth"))
-                .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
+        Cloth cloth = cloths.get(entries.text("cloth"));
         int layers = entries.whole("layers", "Count the layers of the strip, interfacing too.");
         double tex = entries.number("tex", "Type the top thread's tex, such as 25.");
         Double bobbinTex = entries.optional("bobbinTex", "Type the bobbin thread's tex, or leave it empty.");

@@ -13,9 +13,11 @@ import belonax.web.shared.room.NeedleNotes;
 import belonax.web.shared.room.SewingRoom;
 import belonax.web.shared.room.WorkLog;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,6 +52,14 @@ class BenchPage {
         this.check = check;
         this.cloths = cloths;
         this.layout = layout;
+    }
+
+    /** Shows the bench again with what will not do; nothing was recorded. */
+    String refused(String sentence, HttpServletRequest request, HttpServletResponse response, Model model) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        String page = bench("", "2", false, Optional.empty(), Optional.empty(), request, model);
+        model.addAttribute("notice", sentence);
+        return page;
     }
 
     @GetMapping("/bench")
@@ -93,7 +103,7 @@ class BenchPage {
             case "undone" -> "Taken back.";
             case "later" -> "There is no such change to take back.";
             case "short" -> "The timer ran too short to count.";
-            default -> notice.startsWith("!") ? notice.substring(1) : "Nothing was recorded.";
+            default -> "Nothing was recorded.";
         };
     }
 }

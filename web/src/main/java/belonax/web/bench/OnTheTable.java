@@ -5,6 +5,7 @@ import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
 import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.form.Choice;
+import belonax.web.shared.form.Parsed;
 import java.util.List;
 
 /** The cloth on the table: chosen from the sewist's own or the catalogue. */
@@ -40,12 +41,7 @@ final class OnTheTable {
      * @throws BadInput if cloth or layers will not do
      */
     Stack stack() {
-        Cloth cloth = cloths.find(clothId)
-                .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
-        try {
-            return Stack.of(cloth, Integer.parseInt(layers.strip()));
-        } catch (NumberFormatException e) {
-            throw new BadInput("layers", "Layers are counted whole: 1 to 32.");
-        }
+        Cloth cloth = cloths.get(clothId);
+        return Stack.of(cloth, Parsed.layers("layers", layers));
     }
 }

@@ -13,12 +13,16 @@ import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.ChangedMeanwhile;
 import belonax.web.shared.room.NeedleNotes;
 import belonax.web.shared.room.WorkLog;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -31,6 +35,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 class WorkPage {
     private static final String BENCH = "/bench";
 
+    private final BenchPage bench;
     private final WorkLog work;
     private final NeedleNotes notes;
     private final CareLog care;
@@ -38,7 +43,15 @@ class WorkPage {
     private final StitchCounter counter;
     private final Layout layout;
 
-    WorkPage(WorkLog work, NeedleNotes notes, CareLog care, NeedleSupply supply, StitchCounter counter, Layout layout) {
+    WorkPage(
+            BenchPage bench,
+            WorkLog work,
+            NeedleNotes notes,
+            CareLog care,
+            NeedleSupply supply,
+            StitchCounter counter,
+            Layout layout) {
+        this.bench = bench;
         this.work = work;
         this.notes = notes;
         this.care = care;
@@ -150,6 +163,11 @@ class WorkPage {
                 : path + (page.getQuery() == null ? "" : "?" + page.getQuery());
     }
 
+    @ExceptionHandler(BadInput.class)
+    String refused(BadInput refused, HttpServletRequest request, HttpServletResponse response, Model model) {
+        return bench.refused(String.valueOf(refused.getMessage()), request, response, model);
+    }
+
     private interface Recording {
         Optional<UUID> record();
     }
@@ -158,8 +176,6 @@ class WorkPage {
         try {
             Optional<UUID> action = recording.record();
             action.ifPresentOrElse(it -> to.addAttribute("done", it), () -> to.addAttribute("notice", "short"));
-        } catch (BadInput refused) {
-            to.addAttribute("notice", "!" + refused.getMessage());
         } catch (IllegalArgumentException noSuchWord) {
             to.addAttribute("notice", "refused");
         }

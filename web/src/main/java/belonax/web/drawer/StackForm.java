@@ -6,6 +6,7 @@ import belonax.cloth.Layers;
 import belonax.cloth.Stack;
 import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.form.Entries;
+import belonax.web.shared.form.Parsed;
 import belonax.web.shared.settings.Units;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,15 +45,10 @@ record StackForm(List<Row> rows) {
     }
 
     private static Cloth cloth(String id, ClothShelf cloths) {
-        return cloths.find(id)
-                .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
+        return cloths.get(id);
     }
 
     private static int count(String typed) {
-        try {
-            return Integer.parseInt(typed.strip());
-        } catch (NumberFormatException e) {
-            throw new BadInput("layers", "Layers are counted whole: 1 to 32.");
-        }
+        return Parsed.layers("layers", typed);
     }
 }

@@ -21,7 +21,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
-import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -144,14 +143,7 @@ class Archive {
     private Content content() {
         Map<UUID, byte[]> shown = new LinkedHashMap<>();
         pictures.all().forEach((card, picture) -> shown.put(card, picture.jpeg()));
-        return new Content(
-                MARK,
-                VERSION,
-                clock.instant().truncatedTo(ChronoUnit.MILLIS),
-                settings.now(),
-                room.content(),
-                drawer.content(),
-                shown);
+        return new Content(MARK, VERSION, clock.instant(), settings.now(), room.content(), drawer.content(), shown);
     }
 
     private Path writeAside() {

@@ -1,6 +1,5 @@
 package belonax.web.fit;
 
-import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
 import belonax.thread.SewingThread;
@@ -46,8 +45,7 @@ record BrokenView(
         if (!entries.has("cloth")) {
             return Optional.empty();
         }
-        Cloth cloth = cloths.find(entries.text("cloth"))
-                .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
+        Cloth cloth = cloths.get(entries.text("cloth"));
         Integer layers = entries.whole("layers", "Count the layers that were under the foot.");
         return Optional.of(entries.done(() -> {
             Stack stack = Stack.of(cloth, Objects.requireNonNull(layers));

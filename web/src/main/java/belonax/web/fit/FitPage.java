@@ -82,6 +82,7 @@ class FitPage {
             return "redirect:/welcome";
         }
         int place = 0;
+        BadInput refused;
         try {
             place = entries.has("place") ? entries.whole("place", "Choose the place.") : 0;
             UUID action = supply.change(FitForm.change(entries, machine.get(), place));
@@ -89,15 +90,15 @@ class FitPage {
             to.addAttribute("done", action);
             return "redirect:/bench";
         } catch (ChangedMeanwhile changed) {
-            to.addAttribute("notice", "!" + changed.getMessage());
-            return "redirect:/bench";
-        } catch (BadInput refused) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            layout.addTo(model, Optional.of(Stop.FIT), machine);
-            String page = end(machine.get(), place, entries.shown(), model);
-            FormPage.refuse(model, refused);
-            return page;
+            refused = new BadInput("from", String.valueOf(changed.getMessage()));
+        } catch (BadInput wrong) {
+            refused = wrong;
         }
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        layout.addTo(model, Optional.of(Stop.FIT), machine);
+        String page = end(machine.get(), place, entries.shown(), model);
+        FormPage.refuse(model, refused);
+        return page;
     }
 
     /** A broken needle: pieces counted, what is missing stays on the list until it is found. */
@@ -112,11 +113,7 @@ class FitPage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        layout.addTo(model, Optional.of(Stop.FIT), machine);
-        model.addAttribute("broken", BrokenView.of(machine.get(), place));
-        model.addAttribute("cloths", cloths.choices());
-        FormPage.show(model, Map.of("cloth", cloth, "layers", layers));
-        return "fit/broken";
+        return broken(machine.get(), place, Map.of("cloth", cloth, "layers", layers), model);
     }
 
     @PostMapping("/fit/broken")
@@ -125,15 +122,36 @@ class FitPage {
             @RequestParam int place,
             @RequestParam UUID needle,
             @RequestParam MultiValueMap<String, String> typed,
-            RedirectAttributes to) {
-        try {
-            Entries entries = new Entries(typed);
-            Optional<SetupKept> sewn = room.find(machine).flatMap(it -> BrokenView.sewn(entries, it, cloths));
-            to.addAttribute("done", book.broke(machine, place, needle, BrokenView.missing(typed.get("found")), sewn));
-        } catch (ChangedMeanwhile | BadInput refused) {
-            to.addAttribute("notice", "!" + refused.getMessage());
+            HttpServletResponse response,
+            RedirectAttributes to,
+            Model model) {
+        Optional<MachineNow> now = room.find(machine);
+        if (now.isEmpty()) {
+            return "redirect:/welcome";
         }
-        return "redirect:/bench";
+        Entries entries = new Entries(typed);
+        BadInput refused;
+        try {
+            Optional<SetupKept> sewn = BrokenView.sewn(entries, now.get(), cloths);
+            to.addAttribute("done", book.broke(machine, place, needle, BrokenView.missing(typed.get("found")), sewn));
+            return "redirect:/bench";
+        } catch (ChangedMeanwhile changed) {
+            refused = new BadInput("needle", String.valueOf(changed.getMessage()));
+        } catch (BadInput wrong) {
+            refused = wrong;
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        String page = broken(now.get(), place, entries.shown(), model);
+        FormPage.refuse(model, refused);
+        return page;
+    }
+
+    private String broken(MachineNow machine, int place, Map<String, String> typed, Model model) {
+        layout.addTo(model, Optional.of(Stop.FIT), Optional.of(machine));
+        model.addAttribute("broken", BrokenView.of(machine, place));
+        model.addAttribute("cloths", cloths.choices());
+        FormPage.show(model, typed);
+        return "fit/broken";
     }
 
     private String end(MachineNow machine, int place, Map<String, String> typed, Model model) {

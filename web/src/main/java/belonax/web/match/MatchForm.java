@@ -20,19 +20,18 @@ import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.ThreadNumbering;
 import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.form.Parsed;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.settings.Settings;
 import belonax.web.shared.settings.Units;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
 import org.springframework.web.util.UriUtils;
@@ -148,12 +147,12 @@ record MatchForm(
         if (owned.isPresent()) {
             return owned.get();
         }
-        double value = number("number", number, "Type the number on the spool, such as 25, 120 or 40.");
+        double value = Parsed.number("number", number, "Type the number on the spool, such as 25, 120 or 40.");
         BadInput.unless(value > 0, "number", () -> "A thread's number is above 0. Look at the spool again.");
         return new SewingThread(
-                word("numbering", ThreadNumbering.class, numbering).tex(value, 1),
-                word("fibre", Fibre.class, fibre),
-                word("build", Build.class, build),
+                Parsed.word("numbering", ThreadNumbering.class, numbering).tex(value, 1),
+                Parsed.word("fibre", Fibre.class, fibre),
+                Parsed.word("build", Build.class, build),
                 OptionalDouble.empty(),
                 Quality.GOOD,
                 false);
@@ -167,14 +166,14 @@ record MatchForm(
     MatchRequest request(
             Stock stock, Optional<Machine> machine, List<BrokenBefore> brokenBefore, List<MatchRequest.Proven> proven) {
         JobBuilder job = Job.sewing(stack(stock), thread(stock))
-                .purpose(word("purpose", Purpose.class, purpose))
-                .school(word("school", SizeSchool.class, school))
+                .purpose(Parsed.word("purpose", Purpose.class, purpose))
+                .school(Parsed.word("school", SizeSchool.class, school))
                 .brokenBefore(brokenBefore)
                 .stitchWidthMm(millimetres("width", width, stock, "Type the stitch width, such as 3 mm."))
                 .offCentreMm(millimetres("offset", offset, stock, "Type how far the needle stands off the middle."));
         stock.findSpool(spool).map(Spool::needleNote).ifPresent(job::spoolNote);
         if (!crossing.isBlank()) {
-            job.crossingLayers(whole("crossing", crossing));
+            job.crossingLayers(Parsed.layers("crossing", crossing));
         }
         machine.ifPresent(job::on);
         return new MatchRequest(job.build(), wish(), proven, stock.needles());
@@ -228,27 +227,29 @@ record MatchForm(
                 : stock.findCloth(cloth)
                         .orElseThrow(() ->
                                 new BadInput("cloth", "No cloth is called “" + cloth + "”. Choose one from the list."));
-        all.add(new Layers(main, whole("layers", layers)));
+        all.add(new Layers(main, Parsed.layers("layers", layers)));
         for (int i = 0; i < also.size(); i++) {
             String id = also.get(i);
             if (!id.isBlank()) {
                 Cloth further = stock.findCloth(id)
                         .orElseThrow(() ->
                                 new BadInput("also", "No cloth is called “" + id + "”. Choose one from the list."));
-                all.add(new Layers(further, whole("alsoLayers", layersOf(i))));
+                all.add(new Layers(further, Parsed.layers("alsoLayers", layersOf(i))));
             }
         }
         return Stack.of(all);
     }
 
     private Cloth described(Units units) {
-        Structure is = word("structure", Structure.class, structure);
-        double gsm = units.toGsm(number("weight", weight, "Type the cloth's weight in " + units.weightUnit() + "."));
+        Structure is = Parsed.word("structure", Structure.class, structure);
+        double gsm =
+                units.toGsm(Parsed.number("weight", weight, "Type the cloth's weight in " + units.weightUnit() + "."));
         OptionalDouble stretch = gives.isBlank()
                 ? OptionalDouble.empty()
-                : OptionalDouble.of(number("gives", gives, "Type how far it gives in per cent."));
-        Set<Trait> has =
-                traits.stream().map(it -> word("traits", Trait.class, it)).collect(Collectors.toSet());
+                : OptionalDouble.of(Parsed.number("gives", gives, "Type how far it gives in per cent."));
+        Set<Trait> has = traits.stream()
+                .map(it -> Parsed.word("traits", Trait.class, it))
+                .collect(Collectors.toSet());
         return new Cloth(
                 Cloth.DESCRIBED,
                 "this " + is.words(),
@@ -257,13 +258,13 @@ record MatchForm(
                 OptionalDouble.empty(),
                 stretch,
                 95,
-                word("density", Density.class, density),
+                Parsed.word("density", Density.class, density),
                 has,
                 "");
     }
 
     private static double millimetres(String field, String text, Stock stock, String advice) {
-        return text.isBlank() ? 0 : stock.units().toMm(number(field, text, advice));
+        return text.isBlank() ? 0 : stock.units().toMm(Parsed.number(field, text, advice));
     }
 
     private static List<String> list(@Nullable List<String> typed) {
@@ -277,32 +278,8 @@ record MatchForm(
         boolean triple = twin.startsWith(TRIPLE);
         String spacing = triple ? twin.substring(TRIPLE.length()) : twin;
         return Optional.of(new MatchRequest.TwinWish(
-                number("twin", spacing, "Type the distance between the needles in mm, such as 4."), triple ? 3 : 2));
-    }
-
-    private static double number(String field, String text, String advice) {
-        try {
-            double value = Double.parseDouble(text.strip().replace(',', '.'));
-            BadInput.unless(Double.isFinite(value), field, () -> advice);
-            return value;
-        } catch (NumberFormatException e) {
-            throw new BadInput(field, "“" + text + "” is not a number. " + advice);
-        }
-    }
-
-    private static int whole(String field, String text) {
-        double value = number(field, text, "Count the layers under the foot.");
-        BadInput.unless(
-                value == Math.rint(value) && Math.abs(value) < 1000, field, () -> "Layers are counted whole: 1 to 32.");
-        return (int) value;
-    }
-
-    private static <E extends Enum<E>> E word(String field, Class<E> type, String text) {
-        return Stream.of(Objects.requireNonNull(type.getEnumConstants()))
-                .filter(it -> it.name().equals(text))
-                .findFirst()
-                .orElseThrow(
-                        () -> new BadInput(field, "“" + text + "” is not one of the choices. Pick one from the list."));
+                Parsed.number("twin", spacing, "Type the distance between the needles in mm, such as 4."),
+                triple ? 3 : 2));
     }
 
     private static String or(@Nullable String text, Supplier<String> otherwise) {

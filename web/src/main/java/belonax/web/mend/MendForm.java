@@ -49,8 +49,7 @@ class MendForm {
      * @throws BadInput naming all that will not do
      */
     MendCase started(Entries entries, MachineNow machine) {
-        Cloth cloth = cloths.find(entries.text("cloth"))
-                .orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
+        Cloth cloth = cloths.get(entries.text("cloth"));
         int layers = entries.whole("layers", "Count the layers under the foot.");
         List<Symptom> symptoms = entries.words("symptom", Symptom.class);
         List<When> when = entries.words("when", When.class);

@@ -4,6 +4,7 @@ import belonax.cloth.Stack;
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranking;
 import belonax.fault.Trouble;
+import belonax.fault.Trouble.BrokenHere;
 import belonax.fault.Trouble.MachineState;
 import belonax.hazard.HazardModel;
 import belonax.hazard.Job;
@@ -20,6 +21,7 @@ import belonax.web.shared.drawer.MendCase.Result;
 import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.NeedleBook;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashSet;
@@ -38,6 +40,7 @@ class MendQuestion {
     private final ClothShelf cloths;
     private final CareLog care;
     private final CaseBook cases;
+    private final NeedleBook book;
     private final DrawerStore drawer;
     private final Clock clock;
 
@@ -47,6 +50,7 @@ class MendQuestion {
             ClothShelf cloths,
             CareLog care,
             CaseBook cases,
+            NeedleBook book,
             DrawerStore drawer,
             Clock clock) {
         this.finder = finder;
@@ -54,6 +58,7 @@ class MendQuestion {
         this.cloths = cloths;
         this.care = care;
         this.cases = cases;
+        this.book = book;
         this.drawer = drawer;
         this.clock = clock;
     }
@@ -80,6 +85,7 @@ class MendQuestion {
                         needle.map(in -> OptionalDouble.of(in.effectiveHours())).orElse(OptionalDouble.empty()),
                         needle.map(NeedleInUse::struck).orElse(false))
                 .threadAgeYears(thread(it, now).ageYears())
+                .broken(broken(now))
                 .machine(state(it, now))
                 .cures(cases.cures(now.id()))
                 .checked(it.checks(Result.NOT_IT), it.checks(Result.STILL))
@@ -99,6 +105,12 @@ class MendQuestion {
         return needle.flatMap(
                         in -> job(it, now).map(job -> hazards.predict(job, in).reasons()))
                 .orElse(List.of());
+    }
+
+    private BrokenHere broken(MachineNow now) {
+        boolean missing =
+                book.withMissingPieces().stream().anyMatch(it -> it.machineId().equals(Optional.of(now.id())));
+        return new BrokenHere(book.brokenOn(now.id()), missing);
     }
 
     private MachineState state(MendCase it, MachineNow now) {

@@ -48,7 +48,6 @@ final class StepPictures {
      * A step with its picture.
      *
      * @param view the part of the machine that is shown, as an SVG view box in millimetres; null for a technician's step
-     * @param label what is particular to this machine there; empty when nothing is
      * @param overlay places what is done at the part, as an SVG transform
      * @param scale the bar that gives the scale
      */
@@ -57,11 +56,10 @@ final class StepPictures {
             @Nullable String view,
             String action,
             String overlay,
-            String label,
             @Nullable Scale scale) {}
 
-    /** A bar of so many millimetres at the lower left of a view. */
-    record Scale(double xMm, double yMm, double labelYMm, double lengthMm, double textMm, String words) {}
+    /** A bar at the lower left of a view; the words tell its length, and what is particular to this machine there. */
+    record Scale(double xMm, double yMm, double lengthMm, double thickMm, String words) {}
 
     private record Spot(MachinePart part, Action action) {}
 
@@ -70,7 +68,7 @@ final class StepPictures {
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < check.steps().size(); i++) {
             String words = check.steps().get(i);
-            steps.add(i < spots.size() ? drawn(words, spots.get(i), now) : new Step(words, null, "", "", "", null));
+            steps.add(i < spots.size() ? drawn(words, spots.get(i), now) : new Step(words, null, "", "", null));
         }
         return steps;
     }
@@ -87,14 +85,12 @@ final class StepPictures {
                 spot.action().name(),
                 String.format(
                         Locale.ROOT, "translate(%.1f %.1f) scale(%.3f)", at.xMm(), at.yMm(), at.widthMm() / OVERLAY_MM),
-                label(spot, now),
                 new Scale(
                         left + 0.04 * at.widthMm(),
                         top + height - 0.05 * at.widthMm(),
-                        top + 0.1 * at.widthMm(),
                         bar,
-                        0.055 * at.widthMm(),
-                        Math.round(bar) + " mm"));
+                        0.012 * at.widthMm(),
+                        label(spot, now) + "bar " + Math.round(bar) + " mm"));
     }
 
     /** The flat of the needle and the turn of the wheel differ from machine to machine. */
@@ -104,7 +100,7 @@ final class StepPictures {
                 spot.action() == Action.UP
                         ? MachinePicture.flatWords(now.machine().flatSide())
                         : "";
-            case WHEEL -> now.machine().wheelTurn().words();
+            case WHEEL -> now.machine().wheelTurn().words() + "; ";
             default -> "";
         };
     }

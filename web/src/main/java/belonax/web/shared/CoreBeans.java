@@ -7,6 +7,7 @@ import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.ZoneOffset;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
@@ -41,9 +42,10 @@ class CoreBeans {
         return FaultFinder.standard();
     }
 
+    /** Ticks in milliseconds, as the database keeps them: what is read back equals what was written. */
     @Bean
     Clock clock() {
-        return Clock.systemUTC();
+        return Clock.tickMillis(ZoneOffset.UTC);
     }
 
     @Bean

@@ -1,5 +1,6 @@
 package belonax.web.shared.drawer;
 
+import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.web.shared.form.Choice;
@@ -23,6 +24,15 @@ public class ClothShelf {
     /** Returns the cloth with this id: a swatch of the drawer or a cloth of the catalogue. */
     public Optional<Cloth> find(String id) {
         return drawer.find(Swatch.class, id).map(it -> it.card().cloth(id)).or(() -> catalogue.find(id));
+    }
+
+    /**
+     * Returns the cloth with this id.
+     *
+     * @throws BadInput if there is none
+     */
+    public Cloth get(String id) {
+        return find(id).orElseThrow(() -> new BadInput("cloth", "No cloth is called that. Choose one from the list."));
     }
 
     /** Returns what a list offers, the sewist's own first. */

@@ -5,7 +5,6 @@ import belonax.web.shared.json.CraftJson;
 import belonax.web.shared.room.ChangedMeanwhile;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -203,8 +202,7 @@ public class DrawerStore {
     }
 
     private Done done(CardEntity entity, @Nullable String before, @Nullable String after) {
-        ChangeEntity change = changes.save(
-                new ChangeEntity(ids.get(), clock.instant().truncatedTo(ChronoUnit.MILLIS), entity, before, after));
+        ChangeEntity change = changes.save(new ChangeEntity(ids.get(), clock.instant(), entity, before, after));
         return new Done(change.id(), entity.id());
     }
 

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.util.MultiValueMap;
 
@@ -70,11 +69,7 @@ public final class Entries {
     /** Returns a whole number; 0 and a problem when there is none. */
     public int whole(String field, String advice) {
         double value = number(field, advice);
-        if (value != Math.rint(value) || Math.abs(value) > 1e9) {
-            problems.add(new Problem(field, "Only whole numbers will do. " + advice));
-            return 0;
-        }
-        return (int) value;
+        return noted(() -> Parsed.whole(field, value, advice), 0);
     }
 
     /** Returns a whole number, or null when nothing was typed. */
@@ -87,13 +82,7 @@ public final class Entries {
         if (!has(field)) {
             return usual;
         }
-        E found = find(type, text(field));
-        if (found == null) {
-            problems.add(new Problem(
-                    field, "“" + abridged(text(field)) + "” is not one of the choices. Pick one from the list."));
-            return usual;
-        }
-        return found;
+        return noted(() -> Parsed.word(field, type, text(field)), usual);
     }
 
     /** Returns one word of a closed set, or null when nothing was chosen. */
@@ -104,12 +93,9 @@ public final class Entries {
     /** Returns all words of a closed set that were ticked. */
     public <E extends Enum<E>> List<E> words(String field, Class<E> type) {
         List<E> found = new ArrayList<>();
-        for (String it : Objects.requireNonNullElse(typed.get(field), List.<String>of())) {
-            E word = find(type, it);
-            if (word != null) {
-                found.add(word);
-            } else if (!it.isBlank()) {
-                problems.add(new Problem(field, "“" + abridged(it) + "” is not one of the choices."));
+        for (String it : all(field)) {
+            if (!it.isBlank()) {
+                noted(() -> found.add(Parsed.word(field, type, it)), false);
             }
         }
         return found;
@@ -133,28 +119,21 @@ public final class Entries {
     }
 
     private @Nullable Double parsed(String field, String advice) {
-        String text = text(field);
         try {
-            double value = Double.parseDouble(text.replace(',', '.'));
-            boolean plain = Double.isFinite(value) && text.matches("[-+]?[0-9.,]+");
-            if (plain) {
-                return value;
-            }
-        } catch (NumberFormatException notANumber) {
-            // Told below.
+            return Parsed.number(field, text(field), advice);
+        } catch (BadInput refused) {
+            problems.addAll(refused.problems());
+            return null;
         }
-        problems.add(new Problem(field, "“" + abridged(text) + "” is not a number. " + advice));
-        return null;
     }
 
-    private static <E extends Enum<E>> @Nullable E find(Class<E> type, String text) {
-        return Stream.of(Objects.requireNonNull(type.getEnumConstants()))
-                .filter(it -> it.name().equals(text))
-                .findFirst()
-                .orElse(null);
-    }
-
-    private static String abridged(String text) {
-        return text.length() <= 40 ? text : text.substring(0, 40) + "…";
+    /** Reads something; what will not do is noted, and this is taken instead. */
+    private <T> T noted(Supplier<T> reading, T instead) {
+        try {
+            return reading.get();
+        } catch (BadInput refused) {
+            problems.addAll(refused.problems());
+            return instead;
+        }
     }
 }

@@ -8,7 +8,6 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
@@ -91,10 +90,7 @@ public class Pairing {
         String token = token();
         String shown = name.isBlank() ? "a device" : name.strip();
         devices.save(new DeviceEntity(
-                ids.get(),
-                shown.length() > 60 ? shown.substring(0, 60) : shown,
-                digest(token),
-                clock.instant().truncatedTo(ChronoUnit.MILLIS)));
+                ids.get(), shown.length() > 60 ? shown.substring(0, 60) : shown, digest(token), clock.instant()));
         return token;
     }
 

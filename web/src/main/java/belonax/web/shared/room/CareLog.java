@@ -6,7 +6,6 @@ import belonax.life.CarePlan;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -99,6 +98,6 @@ public class CareLog {
     }
 
     private Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        return clock.instant();
     }
 }

@@ -2,7 +2,6 @@ package belonax.web.shared.room;
 
 import belonax.machine.Dial;
 import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,8 +23,7 @@ public class CureLog {
     @Transactional
     public void cured(UUID action, String machineId, String check) {
         machines.hold(machineId);
-        events.save(Event.ofMachine(
-                EventKind.CURED, action, clock.instant().truncatedTo(ChronoUnit.MILLIS), machineId, check));
+        events.save(Event.ofMachine(EventKind.CURED, action, clock.instant(), machineId, check));
     }
 
     /**
@@ -37,6 +35,6 @@ public class CureLog {
     public void dialSet(UUID action, String machineId, double dial) {
         Dial its = machines.hold(machineId).card().machine().dial();
         its.check(dial);
-        events.save(Event.dialSet(action, clock.instant().truncatedTo(ChronoUnit.MILLIS), machineId, dial));
+        events.save(Event.dialSet(action, clock.instant(), machineId, dial));
     }
 }

@@ -19,7 +19,6 @@ import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -204,6 +203,6 @@ class DemoRoom implements ApplicationRunner {
     }
 
     private Instant daysAgo(long days) {
-        return clock.instant().minus(Duration.ofDays(days)).truncatedTo(ChronoUnit.MILLIS);
+        return clock.instant().minus(Duration.ofDays(days));
     }
 }

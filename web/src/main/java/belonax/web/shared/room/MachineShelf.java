@@ -3,7 +3,6 @@ package belonax.web.shared.room;
 import belonax.BadInput;
 import belonax.web.shared.json.CraftJson;
 import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -115,8 +114,8 @@ public class MachineShelf {
     }
 
     private Done done(MachineEntity entity, @Nullable String before) {
-        MachineChange change = changes.save(new MachineChange(
-                ids.get(), clock.instant().truncatedTo(ChronoUnit.MILLIS), entity.id(), entity.revision(), before));
+        MachineChange change =
+                changes.save(new MachineChange(ids.get(), clock.instant(), entity.id(), entity.revision(), before));
         return new Done(change.id(), entity.id());
     }
 

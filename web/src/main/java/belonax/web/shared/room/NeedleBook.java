@@ -8,7 +8,6 @@ import belonax.life.Wear;
 import belonax.needle.NeedleType;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -187,6 +186,13 @@ public class NeedleBook {
         return action;
     }
 
+    /** Returns how many needles broke on a machine, at most 40. */
+    @Transactional(readOnly = true)
+    public int brokenOn(String machineId) {
+        return events.newestOfMachine(machineId, EventKind.BROKE, Limit.of(MOST_BREAKS))
+                .size();
+    }
+
     /** Returns which needles broke on a machine in this very cloth. */
     @Transactional(readOnly = true)
     public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
@@ -257,6 +263,6 @@ public class NeedleBook {
     }
 
     private Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        return clock.instant();
     }
 }

@@ -6,7 +6,6 @@ import belonax.life.Sign;
 import belonax.web.shared.room.MachineNow.Fitted;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -120,6 +119,6 @@ public class NeedleNotes {
     }
 
     private Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        return clock.instant();
     }
 }

@@ -228,6 +228,6 @@ public class SewingRoom {
     }
 
     private Instant now() {
-        return clock.instant().truncatedTo(java.time.temporal.ChronoUnit.MILLIS);
+        return clock.instant();
     }
 }

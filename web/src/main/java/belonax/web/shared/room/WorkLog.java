@@ -7,7 +7,6 @@ import belonax.web.shared.room.MachineNow.Fitted;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -122,6 +121,6 @@ public class WorkLog {
     }
 
     private Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        return clock.instant();
     }
 }

@@ -1,0 +1,71 @@
+package belonax.web.shared.form;
+
+import belonax.BadInput;
+import java.util.Objects;
+import java.util.stream.Stream;
+
+/** Reads one entry, or says in a sentence why it will not do. */
+public final class Parsed {
+    private static final String LAYERS = "Count the layers under the foot: 1 to 32.";
+    private static final int SHOWN = 40;
+    private static final double MOST_WHOLE = 1e9;
+
+    private Parsed() {}
+
+    /**
+     * Reads a number; a comma will do for the point.
+     *
+     * @param advice what to type instead, a whole sentence
+     * @throws BadInput if it is none
+     */
+    public static double number(String field, String text, String advice) {
+        String stripped = text.strip();
+        if (stripped.matches("[-+]?[0-9.,]+")) {
+            try {
+                return Double.parseDouble(stripped.replace(',', '.'));
+            } catch (NumberFormatException notANumber) {
+                // Told below.
+            }
+        }
+        throw new BadInput(field, "“" + abridged(stripped) + "” is not a number. " + advice);
+    }
+
+    /**
+     * Refuses a number that is not whole.
+     *
+     * @throws BadInput if it is not, or far too large
+     */
+    public static int whole(String field, double value, String advice) {
+        BadInput.unless(
+                value == Math.rint(value) && Math.abs(value) <= MOST_WHOLE,
+                field,
+                () -> "Only whole numbers will do. " + advice);
+        return (int) value;
+    }
+
+    /**
+     * Reads a number of layers.
+     *
+     * @throws BadInput if it is no whole number
+     */
+    public static int layers(String field, String text) {
+        return whole(field, number(field, text, LAYERS), LAYERS);
+    }
+
+    /**
+     * Reads one word of a closed set.
+     *
+     * @throws BadInput if it is not in it
+     */
+    public static <E extends Enum<E>> E word(String field, Class<E> type, String text) {
+        return Stream.of(Objects.requireNonNull(type.getEnumConstants()))
+                .filter(it -> it.name().equals(text))
+                .findFirst()
+                .orElseThrow(() -> new BadInput(
+                        field, "“" + abridged(text) + "” is not one of the choices. Pick one from the list."));
+    }
+
+    private static String abridged(String text) {
+        return text.length() <= SHOWN ? text : text.substring(0, SHOWN) + "…";
+    }
+}
