@@ -98,7 +98,7 @@ final class StepPictures {
         return switch (spot.part()) {
             case NEEDLE ->
                 spot.action() == Action.UP
-                        ? MachinePicture.flatWords(now.machine().flatSide())
+                        ? MachinePicture.flatWords(now.machine().flatSide()) + "; "
                         : "";
             case WHEEL -> now.machine().wheelTurn().words() + "; ";
             default -> "";

@@ -90,7 +90,7 @@ class MendPagesTest {
         mvc.perform(get(trouble))
                 .andExpect(content().string(containsString("The needle: bent, low or turned; The dial stood at 4½")))
                 .andExpect(content().string(containsString("Is the needle all the way up, the right way round?")))
-                .andExpect(content().string(containsString("flat to the back")))
+                .andExpect(content().string(containsString("flat to the back; bar 10 mm")))
                 .andExpect(content().string(containsString("That was it, cured")));
         mvc.perform(get("/bench")).andExpect(content().string(containsString("Open trouble")));
     }
