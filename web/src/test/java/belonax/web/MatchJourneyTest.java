@@ -102,7 +102,7 @@ class MatchJourneyTest extends RunningBelonax {
         page.navigate(address("/match?cloth=poplin&layers=two&machine=heron"));
 
         assertThat(page.getByRole(AriaRole.ALERT))
-                .containsText("“two” is not a number. Count the layers under the foot.");
+                .containsText("“two” is not a number. Count the layers under the foot: 1 to 32.");
         assertThat(page.locator("#layers")).hasValue("two");
     }
 

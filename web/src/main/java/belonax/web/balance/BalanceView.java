@@ -100,7 +100,7 @@ record BalanceView(
                 open ? advice.why() : ended(run),
                 sure(advice),
                 advice.suspicion().orElse(null),
-                typed(sewAt),
+                Words.typed(sewAt),
                 run.strips().size() + 1,
                 strips(run),
                 stitch(run, belief, sewAt),
@@ -168,11 +168,6 @@ record BalanceView(
                         .dial()
                         .orElse(setup.dial().normalLow())
                 : read.get(read.size() - 1).dial();
-    }
-
-    /** Returns a dial as it is typed. */
-    private static String typed(double dial) {
-        return String.format(Locale.ROOT, "%.2f", dial).replaceFirst("\\.?0+$", "");
     }
 
     private static String headline(BalanceRun run, Advice advice) {

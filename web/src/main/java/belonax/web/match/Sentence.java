@@ -17,6 +17,7 @@ import belonax.thread.ThreadNumbering;
 import belonax.web.shared.Words;
 import belonax.web.shared.drawing.ThreadColour;
 import belonax.web.shared.form.Choice;
+import belonax.web.shared.room.MachineName;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.settings.Units;
 import java.util.ArrayList;
@@ -41,7 +42,7 @@ record Sentence(
         List<Choice> builds,
         List<Choice> schools,
         List<Choice> twins,
-        List<MachineChoice> machines,
+        List<MachineName> machines,
         List<SpoolChoice> spools,
         List<Choice> structures,
         List<Choice> densities,
@@ -62,10 +63,7 @@ record Sentence(
     /** A further cloth of the stack, as it was typed. */
     record FurtherCloth(int number, String cloth, String layers) {}
 
-    /** A machine of the list. */
-    record MachineChoice(String id, String name, String standsAt) {}
-
-    static Sentence of(MatchForm form, Stock stock, Optional<MachineNow> machine, List<MachineNow> all) {
+    static Sentence of(MatchForm form, Stock stock, Optional<MachineNow> machine, List<MachineName> all) {
         Optional<Cloth> chosen = form.cloth(stock);
         Units units = stock.units();
         return new Sentence(
@@ -86,9 +84,7 @@ record Sentence(
                 Choice.of(Build.values(), Build::words),
                 Choice.of(SizeSchool.values(), SizeSchool::words),
                 twinChoices(),
-                all.stream()
-                        .map(it -> new MachineChoice(it.id(), it.machine().name(), it.standsAt()))
-                        .toList(),
+                all,
                 spools(form, stock),
                 Choice.of(Structure.values(), Structure::words),
                 Choice.of(Density.values(), Density::words),

@@ -10,7 +10,6 @@ import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.form.Choice;
 import belonax.web.shared.room.MachineNow;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,7 +26,7 @@ record CureForm(Records records, MendNeedles.@Nullable Form needle, String dial,
         return new CureForm(
                 records,
                 records == Records.NEEDLE ? needles.form(it, check, now) : null,
-                records == Records.DIAL ? shown(dialAgain(now)) : "",
+                records == Records.DIAL ? Words.typed(dialAgain(now)) : "",
                 records == Records.SPOOL ? spools(drawer) : List.of(),
                 it.spool() == null ? "" : it.spool());
     }
@@ -66,9 +65,5 @@ record CureForm(Records records, MendNeedles.@Nullable Form needle, String dial,
                 .filter(it -> it >= dial.normalLow() && it <= dial.normalHigh())
                 .findFirst()
                 .orElse(middle);
-    }
-
-    private static String shown(double dial) {
-        return String.format(Locale.ROOT, "%.2f", dial).replaceFirst("\\.?0+$", "");
     }
 }

@@ -16,6 +16,6 @@ class HomePage {
     /** A sewing room without a machine is asked three questions first. */
     @GetMapping("/")
     String start() {
-        return room.machines().isEmpty() ? "redirect:/welcome" : "redirect:" + Stop.values()[0].path();
+        return room.names().isEmpty() ? "redirect:/welcome" : "redirect:" + Stop.values()[0].path();
     }
 }

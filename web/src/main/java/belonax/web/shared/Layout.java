@@ -2,6 +2,7 @@ package belonax.web.shared;
 
 import belonax.web.shared.drawer.CaseBook;
 import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.room.MachineName;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.SewingRoom;
 import belonax.web.shared.room.WorkLog;
@@ -63,11 +64,11 @@ public class Layout {
     public Optional<MachineNow> onTheTable(HttpServletRequest request) {
         return Optional.ofNullable(WebUtils.getCookie(request, MACHINE_COOKIE))
                 .flatMap(it -> room.find(it.getValue()))
-                .or(() -> machines().stream().findFirst());
+                .or(() -> machines().stream().findFirst().flatMap(it -> room.find(it.id())));
     }
 
-    /** Returns all machines, in the owner's order. */
-    public List<MachineNow> machines() {
-        return room.machines();
+    /** Returns the names of all machines, in the owner's order. */
+    public List<MachineName> machines() {
+        return room.names();
     }
 }

@@ -5,6 +5,7 @@ import belonax.machine.Machine;
 import belonax.machine.StitchPlate;
 import belonax.needle.NeedleInUse;
 import belonax.thread.SewingThread;
+import belonax.web.shared.room.MachineName;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.room.WorkLog;
 import belonax.web.shared.settings.Units;
@@ -40,14 +41,14 @@ public record MachineStrip(
 
     static MachineStrip of(
             Optional<MachineNow> machine,
-            List<MachineNow> all,
+            List<MachineName> all,
             Units units,
             Optional<WorkLog.Running> running,
             Optional<UUID> openCase) {
         List<Choice> choices = all.stream()
                 .map(it -> new Choice(
                         it.id(),
-                        it.machine().name(),
+                        it.name(),
                         it.standsAt(),
                         machine.map(MachineNow::id).equals(Optional.of(it.id()))))
                 .toList();

@@ -16,6 +16,11 @@ public final class Words {
         return whole == 0 && !fraction.isEmpty() ? fraction : whole + fraction;
     }
 
+    /** Returns a dial's number as it is typed, such as 3.75. */
+    public static String typed(double value) {
+        return String.format(Locale.ROOT, "%.2f", value).replaceFirst("\\.?0+$", "");
+    }
+
     /** Returns a length in millimetres without needless decimals, such as 2.5 or 3. */
     public static String mm(double value) {
         return value == Math.rint(value)

@@ -9,10 +9,12 @@ import belonax.fault.When;
 import belonax.web.shared.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -86,7 +88,8 @@ public record MendCase(
     public MendCase {
         symptoms = List.copyOf(symptoms);
         when = List.copyOf(when);
-        glance = glance == null ? null : Map.copyOf(glance);
+        // In the order of the parts, so that a card is always written the same way.
+        glance = glance == null ? null : Collections.unmodifiableMap(new TreeMap<>(glance));
         steps = List.copyOf(steps);
         BadInput.unless(
                 !symptoms.isEmpty(), "symptoms", () -> "Choose what you see, hear or feel: at least one picture.");
@@ -111,21 +114,7 @@ public record MendCase(
 
     /** Returns the case with what was seen as it was found; nothing when nobody looked. */
     public MendCase glanced(Map<Glance, Look> seen, @Nullable Double dial) {
-        return new MendCase(
-                machineId,
-                machineName,
-                symptoms,
-                when,
-                school,
-                cloth,
-                stackWords,
-                layers,
-                spool,
-                seen,
-                dial,
-                steps,
-                state,
-                begunOn);
+        return copy(seen, dial, steps, state);
     }
 
     /** Returns a case that was put aside as it goes on; a cured one stays cured. */
@@ -173,6 +162,10 @@ public record MendCase(
     }
 
     private MendCase with(List<Step> all, State now) {
+        return copy(glance, foundDial, all, now);
+    }
+
+    private MendCase copy(@Nullable Map<Glance, Look> seen, @Nullable Double dial, List<Step> all, State now) {
         return new MendCase(
                 machineId,
                 machineName,
@@ -183,8 +176,8 @@ public record MendCase(
                 stackWords,
                 layers,
                 spool,
-                glance,
-                foundDial,
+                seen,
+                dial,
                 all,
                 now,
                 begunOn);

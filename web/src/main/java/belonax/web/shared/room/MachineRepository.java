@@ -13,6 +13,11 @@ interface MachineRepository extends Repository<MachineEntity, String> {
 
     List<MachineEntity> findAllByRemovedFalseOrderByPosition();
 
+    /** Returns the names alone, for the lists that stand on every page. */
+    @Query("select new belonax.web.shared.room.MachineName(m.id, m.name, m.standsAt) from MachineEntity m"
+            + " where m.removed = false order by m.position")
+    List<MachineName> names();
+
     Optional<MachineEntity> findById(String id);
 
     long count();

@@ -53,6 +53,12 @@ public class SewingRoom {
                 .toList();
     }
 
+    /** Returns the names of all machines, in the owner's order. */
+    @Transactional(readOnly = true)
+    public List<MachineName> names() {
+        return machines.names();
+    }
+
     /** Returns one machine as it is now, if there is one with this short name. */
     @Transactional(readOnly = true)
     public Optional<MachineNow> find(String machineId) {
