@@ -10,3 +10,6 @@ create index drawer_card_of_kind on drawer_card (kind, position);
 
 -- What a needle sewed since it was fitted is summed on the Bench; without the kind in it the index of all needles' work was read.
 create index event_of_needle on event (needle_id, kind, seq desc);
+
+-- A card is short: in the row it is read with it.
+alter table drawer_card alter column body set data type varchar(1000000);

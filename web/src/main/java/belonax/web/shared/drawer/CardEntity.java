@@ -6,7 +6,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -17,6 +16,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "drawer_card")
 class CardEntity {
+    private static final int LONGEST = 1_000_000;
+
     @Id
     private UUID id = new UUID(0, 0);
 
@@ -34,8 +35,8 @@ class CardEntity {
     @SuppressWarnings("UnusedVariable") // Looked for by queries.
     private boolean isOpen;
 
-    @Lob
-    @Column(name = "body")
+    /** Kept in the row and not beside it, since lists of cards are read on every page. */
+    @Column(name = "body", length = LONGEST)
     private String body = "";
 
     /** For Hibernate. */

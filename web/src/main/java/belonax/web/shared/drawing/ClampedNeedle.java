@@ -39,10 +39,8 @@ public record ClampedNeedle(String front, Slot eye, Slot groove, double tipMm, S
     }
 
     private static String path(List<Place> outline) {
-        StringBuilder path = new StringBuilder();
-        for (Place it : outline) {
-            path.append(path.isEmpty() ? 'M' : 'L').append(String.format(Locale.ROOT, "%.3f %.3f", it.xMm(), it.yMm()));
-        }
-        return path.append('Z').toString();
+        OutlinePath path = new OutlinePath();
+        outline.forEach(it -> path.to(it.xMm(), it.yMm()));
+        return path.closed();
     }
 }

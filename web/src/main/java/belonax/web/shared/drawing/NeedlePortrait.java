@@ -63,11 +63,8 @@ public record NeedlePortrait(
     }
 
     private static String path(List<Place> outline, double middleMm) {
-        StringBuilder path = new StringBuilder();
-        for (Place it : outline) {
-            path.append(path.isEmpty() ? 'M' : 'L')
-                    .append(String.format(Locale.ROOT, "%.3f %.3f", it.xMm() + middleMm, it.yMm()));
-        }
-        return path.append('Z').toString();
+        OutlinePath path = new OutlinePath();
+        outline.forEach(it -> path.to(it.xMm() + middleMm, it.yMm()));
+        return path.closed();
     }
 }

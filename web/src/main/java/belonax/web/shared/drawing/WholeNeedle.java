@@ -86,11 +86,8 @@ public record WholeNeedle(
     }
 
     private static String path(List<Place> outline, double middleMm) {
-        StringBuilder path = new StringBuilder();
-        for (Place it : outline) {
-            path.append(path.isEmpty() ? 'M' : 'L')
-                    .append(String.format(Locale.ROOT, "%.3f %.3f", it.yMm(), middleMm + it.xMm()));
-        }
-        return path.append('Z').toString();
+        OutlinePath path = new OutlinePath();
+        outline.forEach(it -> path.to(it.yMm(), middleMm + it.xMm()));
+        return path.closed();
     }
 }

@@ -51,13 +51,23 @@ interface EventRepository extends Repository<Event, Long> {
         return newestOfMachine(machineId, kind, Limit.of(1)).stream().findFirst();
     }
 
-    /** Returns the newest events of these kinds that a needle took part in, without those that were taken back. */
+    /**
+     * Returns the newest events of a kind that a needle took part in, without those that were taken back; ordered as its index
+     * is.
+     */
     @Query("""
             select e from Event e
-            where e.needleId = :needleId and e.kind in :kinds
+            where e.needleId = :needleId and e.kind = :kind
               and not exists (select u from Event u where u.undoes = e.actionId)
-            order by e.seq desc""")
-    List<Event> newestOfNeedle(UUID needleId, Collection<EventKind> kinds, Limit limit);
+            order by e.needleId, e.kind, e.seq desc""")
+    List<Event> newestOfNeedle(UUID needleId, EventKind kind, Limit limit);
+
+    /** Returns the newest event of any of these kinds that a needle took part in, if it was not taken back. */
+    default Optional<Event> newestOfNeedle(UUID needleId, Collection<EventKind> kinds) {
+        return kinds.stream()
+                .flatMap(it -> newestOfNeedle(needleId, it, Limit.of(1)).stream())
+                .max(Comparator.comparingLong(Event::seq));
+    }
 
     /** Returns the minutes that a needle sewed after an event, without those that were taken back. */
     @Query("""

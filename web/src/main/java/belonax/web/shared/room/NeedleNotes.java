@@ -92,17 +92,18 @@ public class NeedleNotes {
     }
 
     private Stream<FitCheck> wanted(Fitted fitted) {
-        long since = events.newestOfNeedle(fitted.needleId(), Set.of(EventKind.NEEDLE_IN), Limit.of(1)).stream()
+        long since = events.newestOfNeedle(fitted.needleId(), EventKind.NEEDLE_IN, Limit.of(1)).stream()
                 .mapToLong(Event::seq)
                 .findFirst()
                 .orElse(0);
         double minutes = events.minutesSewnAfter(fitted.needleId(), since);
-        Set<String> done = events
-                .newestOfNeedle(fitted.needleId(), Set.of(EventKind.FIT_CHECKED), Limit.of(FitCheck.values().length))
-                .stream()
-                .filter(it -> it.seq() > since)
-                .map(Event::note)
-                .collect(Collectors.toSet());
+        Set<String> done =
+                events
+                        .newestOfNeedle(fitted.needleId(), EventKind.FIT_CHECKED, Limit.of(FitCheck.values().length))
+                        .stream()
+                        .filter(it -> it.seq() > since)
+                        .map(Event::note)
+                        .collect(Collectors.toSet());
         return Stream.of(FitCheck.values()).filter(it -> it.isDue(minutes) && !done.contains(it.name()));
     }
 

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 
 /** Works out what is true of a needle from its own events, leaving out those that were taken back. */
@@ -72,8 +71,8 @@ class Projection {
     /** Tells whether a move is the last that its needle made. */
     boolean isNewestMove(Event move) {
         return move.needleId()
-                .map(it -> events.newestOfNeedle(it, SewingRoom.NEEDLE_MOVES, Limit.of(1)))
-                .filter(it -> !it.isEmpty() && it.get(0).seq() == move.seq())
+                .flatMap(it -> events.newestOfNeedle(it, SewingRoom.NEEDLE_MOVES))
+                .filter(it -> it.seq() == move.seq())
                 .isPresent();
     }
 
