@@ -35,6 +35,7 @@ class FitJourneyTest extends RunningBelonax {
         page.navigate(address("/fit?step=1"));
         for (int step = 1; step <= 10; step++) {
             assertThat(page.locator(".fit-words")).containsText("Step " + step + " of 10");
+            page.waitForLoadState(); // Its script listens from then on.
             page.keyboard().press("Space");
         }
         assertThat(page.getByText("What went in, and where does the old one go?"))

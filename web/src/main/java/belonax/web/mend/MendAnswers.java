@@ -80,29 +80,31 @@ class MendAnswers {
         Check check = finder.table().check(checkId);
         boolean found = result == Result.CURED || result == Result.STILL;
         UUID action = ids.get();
-        boolean recorded = found;
         if (found) {
-            cures.cured(action, it.machineId(), checkId);
-            CareKind dated = Records.dated(checkId);
-            if (dated != null) {
-                care.done(action, it.machineId(), dated);
-            }
-            if (Records.of(checkId) == Records.DIAL) {
-                double dial = entries.number("dial", "Read the dial off the machine.");
-                entries.done(() -> dial);
-                cures.dialSet(action, it.machineId(), dial);
-            }
+            putRight(action, it.machineId(), checkId, entries);
         }
-        if (Records.of(checkId) == Records.NEEDLE && result != Result.CANNOT) {
-            recorded |= needleChanged(action, it, check, found, entries);
-        }
+        boolean takesNeedles = Records.of(checkId) == Records.NEEDLE && result != Result.CANNOT;
+        boolean changed = takesNeedles && needleChanged(action, it, check, found, entries);
         return it.after(new Step(
                 checkId,
                 check.title(),
                 result,
                 result == Result.CANNOT ? 0 : check.minutes(),
-                recorded ? action : null,
+                found || changed ? action : null,
                 found && Records.of(checkId) == Records.SPOOL ? spoolMarked(entries) : null));
+    }
+
+    private void putRight(UUID action, String machineId, String checkId, Entries entries) {
+        cures.cured(action, machineId, checkId);
+        CareKind dated = Records.dated(checkId);
+        if (dated != null) {
+            care.done(action, machineId, dated);
+        }
+        if (Records.of(checkId) == Records.DIAL) {
+            double dial = entries.number("dial", "Read the dial off the machine.");
+            entries.done(() -> dial);
+            cures.dialSet(action, machineId, dial);
+        }
     }
 
     /** Returns the case without its last answer, and takes back what was recorded with it. */

@@ -28,12 +28,7 @@ public final class Assets {
 
     /** Puts the addresses in the place of the framework's filter. */
     @Configuration
-    static class Beans {
-        @Bean
-        Assets assets(ResourceUrlProvider urls) {
-            return new Assets(urls);
-        }
-
+    static class InsteadOfTheFilter {
         @Bean
         FilterRegistrationBean<ResourceUrlEncodingFilter> resourceUrlEncodingFilter() {
             FilterRegistrationBean<ResourceUrlEncodingFilter> filter =

@@ -4,6 +4,7 @@ import belonax.web.shared.form.Options;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.servlet.resource.ResourceUrlProvider;
 
 /** What every template can ask for, the error page's too. */
 @ControllerAdvice(annotations = Controller.class)
@@ -12,8 +13,8 @@ class PageParts {
 
     private final Assets assets;
 
-    PageParts(Assets assets) {
-        this.assets = assets;
+    PageParts(ResourceUrlProvider urls) {
+        this.assets = new Assets(urls);
     }
 
     @ModelAttribute("assets")
