@@ -1,29 +1,15 @@
 package belonax.web.shared;
 
 import belonax.web.shared.form.Options;
-import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.ControllerAdvice;
-import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.resource.ResourceUrlProvider;
+import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
-/** What every template can ask for, the error page's too. */
-@ControllerAdvice(annotations = Controller.class)
+/** What every template can ask for, whichever way it came to be shown: the error page's and a refusal's too. */
+@Component
 class PageParts {
-    private static final Options OPTIONS = new Options();
-
-    private final Assets assets;
-
-    PageParts(ResourceUrlProvider urls) {
-        this.assets = new Assets(urls);
-    }
-
-    @ModelAttribute("assets")
-    Assets assets() {
-        return assets;
-    }
-
-    @ModelAttribute("options")
-    Options options() {
-        return OPTIONS;
+    PageParts(ThymeleafViewResolver pages, ResourceUrlProvider urls) {
+        pages.addStaticVariable("assets", new Assets(urls));
+        pages.addStaticVariable("options", new Options());
     }
 }
