@@ -3,6 +3,7 @@ package belonax.web;
 import belonax.cloth.ClothCatalogue;
 import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
+import belonax.web.shared.PageParts;
 import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.pairing.PairedDevicesOnly;
 import belonax.web.shared.pairing.Pairing;
@@ -19,7 +20,7 @@ import org.springframework.context.annotation.Import;
 
 /** What every slice test of a controller needs: the core itself, which is never mocked, and the rules of access. */
 @TestConfiguration
-@Import(SecurityRules.class)
+@Import({SecurityRules.class, PageParts.class})
 public class WebSlice {
     @Bean
     ClothCatalogue cloths() {

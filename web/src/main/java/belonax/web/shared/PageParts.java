@@ -7,7 +7,7 @@ import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
 /** What every template can ask for, whichever way it came to be shown: the error page's and a refusal's too. */
 @Component
-class PageParts {
+public class PageParts {
     PageParts(ThymeleafViewResolver pages, ResourceUrlProvider urls) {
         pages.addStaticVariable("assets", new Assets(urls));
         pages.addStaticVariable("options", new Options());
