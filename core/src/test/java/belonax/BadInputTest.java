@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
-import belonax.cloth.Density;
 import belonax.cloth.Layers;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
@@ -85,17 +84,7 @@ class BadInputTest {
         add(
                 all,
                 "recovery of 200 %",
-                () -> new Cloth(
-                        "x",
-                        "x",
-                        Structure.KNIT,
-                        200,
-                        java.util.OptionalDouble.empty(),
-                        java.util.OptionalDouble.empty(),
-                        200,
-                        Density.NORMAL,
-                        java.util.Set.of(),
-                        ""));
+                () -> Cloth.described(Structure.KNIT, 200).recoveryPercent(200).build());
         return all.stream();
     }
 

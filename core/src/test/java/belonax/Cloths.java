@@ -4,7 +4,6 @@ import belonax.cloth.Cloth;
 import belonax.cloth.Density;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
-import java.util.OptionalDouble;
 import java.util.Set;
 
 /** Cloths for tests: ordinary but for what is named. */
@@ -21,16 +20,11 @@ public final class Cloths {
 
     public static Cloth of(
             Structure structure, double weightGsm, double stretchPercent, Density density, Trait... traits) {
-        return new Cloth(
-                Cloth.DESCRIBED,
-                "test cloth",
-                structure,
-                weightGsm,
-                OptionalDouble.empty(),
-                OptionalDouble.of(stretchPercent),
-                95,
-                density,
-                Set.of(traits),
-                "");
+        return Cloth.described(structure, weightGsm)
+                .named(Cloth.DESCRIBED, "test cloth")
+                .stretchPercent(stretchPercent)
+                .density(density)
+                .traits(Set.of(traits))
+                .build();
     }
 }

@@ -15,6 +15,8 @@ import java.util.Set;
  * @param toldStretchPercent how far it gives by hand, 0 to 300; empty where nobody measured
  * @param recoveryPercent how much of the stretch it takes back, 0 to 100; 95 where nobody measured
  * @param note what goes wrong with it, in plain words
+ * @param part what it does in a stack
+ * @param make how it is made up beyond its structure
  */
 public record Cloth(
         String id,
@@ -26,7 +28,9 @@ public record Cloth(
         double recoveryPercent,
         Density density,
         Set<Trait> traits,
-        String note) {
+        String note,
+        ClothPart part,
+        Make make) {
 
     /** The id of a cloth that is described instead of chosen. */
     public static final String DESCRIBED = "described";
@@ -54,6 +58,16 @@ public record Cloth(
                 () -> "Recovery is 0 to 100 %: how much of the stretch goes back when you let go.");
     }
 
+    /** Starts describing a cloth that is in no catalogue. */
+    public static ClothBuilder described(Structure structure, double weightGsm) {
+        return new ClothBuilder(structure, weightGsm);
+    }
+
+    /** Starts describing a cloth that is like this one but for what is said. */
+    public ClothBuilder like() {
+        return new ClothBuilder(this);
+    }
+
     /** Returns the stretch in per cent; a knit whose stretch is not told is taken at 35 %. */
     public double stretchPercent() {
         return toldStretchPercent.orElse(structure == Structure.KNIT ? UNTOLD_KNIT_STRETCH : 0);
@@ -71,21 +85,45 @@ public record Cloth(
         return traits.contains(trait);
     }
 
-    /** Tells whether it is a woven so light that it counts as delicate: below 60 g/m² and not open. */
-    public boolean isSheerWoven() {
-        return structure == Structure.WOVEN && weightGsm < 60 && density != Density.OPEN;
+    public boolean carries() {
+        return part == ClothPart.CARRIES;
     }
 
-    /** Tells whether it snags and shows holes, by its trait or because it is sheer. */
-    public boolean isDelicate() {
-        return has(Trait.DELICATE) || isSheerWoven();
+    /** Returns how far it is a sheer woven, 0 to 1: surely below 40 g/m², half at the class limit of 60. */
+    public double sheerness() {
+        return structure == Structure.WOVEN ? 1 - Fade.between(weightGsm, 40, 80) : 0;
+    }
+
+    /** Returns how far it snags and shows holes, 0 to 1: by its trait, or because it is sheer and not open. */
+    public double delicacy() {
+        return has(Trait.DELICATE) ? 1 : density == Density.OPEN ? 0 : sheerness();
+    }
+
+    /** Returns the weight in g/m² that counts against the blade. Source: docs/craft.md, "Resistance". */
+    public double resistingGsm() {
+        return weightGsm * make.resistance(this);
+    }
+
+    /** Returns the weight in g/m² that counts against the motor. Source: docs/craft.md, "Limits". */
+    public double piercingGsm() {
+        return weightGsm * make.hardness(this);
+    }
+
+    /** Returns how thick it is under the foot, in millimetres. Source: docs/craft.md, "Limits". */
+    public double pressedMm(boolean atCrossing) {
+        return thicknessMm() * make.pressed(this, atCrossing);
+    }
+
+    /** Tells whether it is cotton, batting and cotton in one: a stack by itself, of which one layer is sewn. */
+    public boolean isWholeStack() {
+        return make == Make.SANDWICH;
     }
 
     private double mmPerGsm() {
         return switch (structure) {
             case WOVEN -> density == Density.TIGHT ? 0.0022 : 0.0028;
-            case KNIT -> has(Trait.LOFTY) ? 0.010 : 0.0035;
-            case NONWOVEN -> has(Trait.LOFTY) ? 0.02 : 0.006;
+            case KNIT -> has(Trait.LOFTY) || make == Make.FLEECE ? 0.010 : 0.0035;
+            case NONWOVEN -> has(Trait.LOFTY) || make == Make.BATTING ? 0.02 : 0.006;
             case FILM -> 0.0008;
             case HIDE -> 0.0011;
         };

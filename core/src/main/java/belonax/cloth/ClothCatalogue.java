@@ -24,6 +24,7 @@ import java.util.stream.Stream;
  */
 public final class ClothCatalogue {
     private static final String TABLE = "cloths.txt";
+    private static final int FIELDS = 12;
 
     private final Map<String, Cloth> byId = new LinkedHashMap<>();
     private final Map<String, String> wordsToFind = new LinkedHashMap<>();
@@ -109,28 +110,27 @@ public final class ClothCatalogue {
     private void addRow(String line, int number) {
         String[] field = line.split("\\|", -1);
         try {
-            if (field.length != 10) {
-                throw new IllegalArgumentException(field.length + " fields instead of 10");
+            if (field.length != FIELDS) {
+                throw new IllegalArgumentException(field.length + " fields instead of " + FIELDS);
             }
-            Cloth cloth = new Cloth(
-                    field[0].strip(),
-                    field[1].strip(),
-                    Structure.valueOf(field[2].strip()),
-                    Double.parseDouble(field[3]),
-                    optional(field[4]),
-                    optional(field[5]),
-                    95,
-                    Density.valueOf(field[6].strip()),
-                    traits(field[7]),
-                    field[8].strip());
+            Cloth cloth = Cloth.described(Structure.valueOf(field[2].strip()), Double.parseDouble(field[3]))
+                    .named(field[0].strip(), field[1].strip())
+                    .thicknessMm(optional(field[4]))
+                    .stretchPercent(optional(field[5]))
+                    .density(Density.valueOf(field[6].strip()))
+                    .traits(traits(field[7]))
+                    .part(ClothPart.valueOf(field[8].strip()))
+                    .make(Make.valueOf(field[9].strip()))
+                    .note(field[10].strip())
+                    .build();
             if (cloth.note().isEmpty() || byId.containsKey(cloth.id())) {
                 throw new IllegalArgumentException("every cloth needs a note and an id of its own");
             }
-            add(cloth, field[9].strip());
+            add(cloth, field[11].strip());
         } catch (IllegalArgumentException | BadInput e) {
-            throw new IllegalStateException(
-                    TABLE + ", line " + number + ": " + e.getMessage()
-                            + ". Write: id | name | structure | g/m² | mm | stretch % | density | traits | note | other words.");
+            throw new IllegalStateException(TABLE + ", line " + number + ": " + e.getMessage()
+                    + ". Write: id | name | structure | g/m² | mm | stretch % | density | traits | part | make | note"
+                    + " | other words.");
         }
     }
 
@@ -147,6 +147,10 @@ public final class ClothCatalogue {
                                         cloth.structure().words(),
                                         cloth.density().words(),
                                         properties,
+                                        cloth.make() == Make.ORDINARY
+                                                ? ""
+                                                : cloth.make().words(),
+                                        cloth.carries() ? "" : "helper",
                                         weightClass(cloth),
                                         otherWords)
                                 .toLowerCase(Locale.ROOT)

@@ -8,30 +8,53 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 
 /**
- * The cloths under the foot, the one that the needle meets first standing first. What is worked out from them is worked
- * out once, because the matcher asks often. Source: docs/craft.md, "Stacks".
+ * The cloths under the foot, the one that the needle meets first standing first. Some carry the seam, some only help; where
+ * nothing carries, the helpers are judged as if they did. What is worked out from them is worked out once, because the
+ * matcher asks often. Source: docs/craft.md, "Stacks".
  */
 public final class Stack {
+    /** Most layers' worth of stitching that can lie in the cloth already. */
+    public static final int MOST_STITCHING = 8;
+
     private static final int MOST_CLOTHS = 12;
     private static final int MOST_LAYERS = 32;
+    private static final int USUAL_LAYERS = 2;
 
     private final List<Layers> all;
+    private final List<Layers> carrying;
+    private final int stitchingAlready;
     private final int layers;
     private final double weightGsm;
     private final double thicknessMm;
     private final double resistingGsm;
+    private final CountedWeight counted;
 
-    private Stack(List<Layers> all) {
+    private Stack(List<Layers> all, int stitchingAlready) {
         this.all = List.copyOf(all);
+        this.stitchingAlready = stitchingAlready;
+        List<Layers> ofTheSeam = all.stream().filter(it -> it.cloth().carries()).toList();
+        this.carrying = ofTheSeam.isEmpty() ? this.all : ofTheSeam;
         this.layers = all.stream().mapToInt(Layers::count).sum();
         this.weightGsm = sum(Cloth::weightGsm);
         this.thicknessMm = sum(Cloth::thicknessMm);
-        this.resistingGsm = sum(it -> it.weightGsm() * resistance(it));
+        this.resistingGsm =
+                sum(Cloth::resistingGsm) + stitchingAlready * heaviest().resistingGsm();
+        this.counted = CountedWeight.of(this);
     }
 
     /** Returns so many layers of one cloth. */
     public static Stack of(Cloth cloth, int layers) {
         return of(List.of(new Layers(cloth, layers)));
+    }
+
+    /** Returns a cloth as it is usually sewn: two layers, or the one of a ready batting sandwich, which is a stack by itself. */
+    public static Stack usual(Cloth cloth) {
+        return of(cloth, usualLayers(cloth));
+    }
+
+    /** Returns in how many layers a cloth is usually sewn. */
+    public static int usualLayers(Cloth cloth) {
+        return cloth.isWholeStack() ? 1 : USUAL_LAYERS;
     }
 
     /**
@@ -49,7 +72,7 @@ public final class Stack {
                 layers <= MOST_LAYERS,
                 "stack",
                 () -> layers + " layers are more than any foot lifts over. Name at most " + MOST_LAYERS + " in all.");
-        return new Stack(all);
+        return new Stack(all, 0);
     }
 
     /** Returns the same cloths with the first one lying there so many times. */
@@ -59,13 +82,59 @@ public final class Stack {
         return of(changed);
     }
 
+    /**
+     * Returns the same cloths with stitching in them already.
+     *
+     * @param layersWorth as how many more layers of the heaviest cloth it counts, 0 to 8
+     * @throws BadInput if it is out of range
+     */
+    public Stack withStitching(int layersWorth) {
+        BadInput.unless(
+                layersWorth >= 0 && layersWorth <= MOST_STITCHING,
+                "stitchingAlready",
+                () -> "Stitching that is in the cloth already counts as 0 to " + MOST_STITCHING
+                        + " more layers: a satin column about 2, dense embroidery about 4.");
+        return new Stack(all, layersWorth);
+    }
+
     public List<Layers> all() {
         return all;
     }
 
-    /** Returns the cloth that the needle meets first. */
+    /** Returns the cloths that the seam joins; all of them where there are only helpers. */
+    public List<Layers> carrying() {
+        return carrying;
+    }
+
+    /** Returns the cloths that only help. */
+    public List<Layers> helping() {
+        return all.stream().filter(it -> !carrying.contains(it)).toList();
+    }
+
+    /** Returns the cloth that stands first. */
     public Cloth main() {
         return all.get(0).cloth();
+    }
+
+    /** Returns the carrying cloth that the needle meets first. */
+    public Cloth leading() {
+        return carrying.get(0).cloth();
+    }
+
+    /** Returns the carrying cloth that weighs most. */
+    public Cloth heaviest() {
+        Cloth heaviest = leading();
+        for (Layers it : carrying) {
+            if (it.cloth().weightGsm() > heaviest.weightGsm()) {
+                heaviest = it.cloth();
+            }
+        }
+        return heaviest;
+    }
+
+    /** Returns how many layers' worth of stitching is in the cloth already. */
+    public int stitchingAlready() {
+        return stitchingAlready;
     }
 
     /** Returns how many layers there are in all. */
@@ -78,20 +147,46 @@ public final class Stack {
         return weightGsm;
     }
 
-    /** Returns the thickness in millimetres of all layers together. */
+    /** Returns the thickness in millimetres of all layers together, not pressed. */
     public double thicknessMm() {
         return thicknessMm;
     }
 
-    /**
-     * Returns the weight that counts against the blade, in g/m²: hide counts 0.45 of its weight and film 0.6, because
-     * they are thin for it; coated cloth that keeps its holes 0.8.
-     */
+    /** Returns what the blade feels of all layers in g/m²: loft, hide and film resist less than they weigh. */
     public double resistingGsm() {
         return resistingGsm;
     }
 
-    /** Tells whether any cloth of the stack is like this. */
+    /** Returns the weight that the needle's size follows. */
+    public CountedWeight counted() {
+        return counted;
+    }
+
+    /** Returns the height under the foot in millimetres, pressed by it. */
+    public double heightMm() {
+        return sum(it -> it.pressedMm(false));
+    }
+
+    /**
+     * Returns the height at a crossing in millimetres, hammered flat.
+     *
+     * @param layersThere how many layers lie there
+     */
+    public double heightMm(int layersThere) {
+        return atCrossing(it -> it.pressedMm(true), layersThere);
+    }
+
+    /** Returns what the motor has to pierce in the running seam, in g/m². */
+    public double piercingGsm() {
+        return sum(Cloth::piercingGsm) + stitchingAlready * heaviest().piercingGsm();
+    }
+
+    /** Returns what the motor has to pierce at a crossing, in g/m². */
+    public double piercingGsm(int layersThere) {
+        return atCrossing(Cloth::piercingGsm, layersThere);
+    }
+
+    /** Tells whether any cloth of the stack is like this, helpers included. */
     public boolean any(Predicate<Cloth> like) {
         for (Layers it : all) {
             if (like.test(it.cloth())) {
@@ -101,12 +196,19 @@ public final class Stack {
         return false;
     }
 
-    public boolean has(Trait trait) {
-        return any(it -> it.has(trait));
+    /** Tells whether any cloth that the seam joins is like this. */
+    public boolean carries(Predicate<Cloth> like) {
+        for (Layers it : carrying) {
+            if (like.test(it.cloth())) {
+                return true;
+            }
+        }
+        return false;
     }
 
-    public boolean has(Structure structure) {
-        return any(it -> it.structure() == structure);
+    /** Tells whether any cloth has it, helpers included. */
+    public boolean has(Trait trait) {
+        return any(it -> it.has(trait));
     }
 
     /** Returns it in words, such as {@code 2 layers of swim knit}. */
@@ -122,17 +224,22 @@ public final class Stack {
         return words();
     }
 
-    private double sum(ToDoubleFunction<Cloth> of) {
-        return all.stream()
-                .mapToDouble(it -> of.applyAsDouble(it.cloth()) * it.count())
-                .sum();
+    /** The seam's cloths lie there more often, the helpers once. */
+    private double atCrossing(ToDoubleFunction<Cloth> of, int layersThere) {
+        double seam = sum(of, carrying);
+        int seamLayers = carrying.stream().mapToInt(Layers::count).sum();
+        return seam * Math.max(1, (double) layersThere / seamLayers) + sum(of, all) - seam;
     }
 
-    private static double resistance(Cloth cloth) {
-        return switch (cloth.structure()) {
-            case HIDE -> 0.45;
-            case FILM -> 0.6;
-            default -> cloth.has(Trait.COATED) && cloth.has(Trait.PERMANENT_HOLES) ? 0.8 : 1;
-        };
+    private double sum(ToDoubleFunction<Cloth> of) {
+        return sum(of, all);
+    }
+
+    private static double sum(ToDoubleFunction<Cloth> of, List<Layers> layers) {
+        double sum = 0;
+        for (Layers it : layers) {
+            sum += of.applyAsDouble(it.cloth()) * it.count();
+        }
+        return sum;
     }
 }

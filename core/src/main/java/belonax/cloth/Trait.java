@@ -8,7 +8,11 @@ public enum Trait {
     STICKY("drags on the foot"),
     ABRASIVE("wears needles: metal, glue, paper or sequins"),
     LOFTY("lofty"),
-    PERMANENT_HOLES("keeps every hole");
+    PERMANENT_HOLES("keeps every hole"),
+    /** The blade may cut a rubber yarn, and a seam over it must go on giving. */
+    RUBBER("has rubber in it"),
+    /** Zip teeth, sequins, beads: a needle that meets one is finished. */
+    TEETH("has teeth, sequins or beads that a needle can hit");
 
     private final String words;
 

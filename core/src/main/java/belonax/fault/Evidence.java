@@ -134,8 +134,7 @@ final class Evidence {
                                         1 + OFF_DIAL * machine.dialBandsOff().getAsDouble())
                                 : -1.5)
                         : 0;
-            default ->
-                machine.kind().equals(java.util.Optional.of(MachineKind.OVERLOCKER)) && isOfTheBobbin(cause) ? -9 : 0;
+            default -> machine.kind().filter(MachineKind::hasLoopers).isPresent() && isOfTheBobbin(cause) ? -9 : 0;
         };
     }
 

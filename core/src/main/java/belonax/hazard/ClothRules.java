@@ -1,6 +1,8 @@
 package belonax.hazard;
 
+import static belonax.hazard.Factor.lowers;
 import static belonax.hazard.Factor.moves;
+import static belonax.hazard.Factor.movesOnCloth;
 import static belonax.hazard.Factor.raises;
 import static belonax.hazard.Hazard.BREAK;
 import static belonax.hazard.Hazard.MARK;
@@ -8,88 +10,175 @@ import static belonax.hazard.Hazard.PUCKER;
 import static belonax.hazard.Hazard.SHRED;
 import static belonax.hazard.Hazard.SKIP;
 
+import belonax.cloth.Cloth;
+import belonax.cloth.Density;
+import belonax.cloth.Fade;
+import belonax.cloth.Layers;
 import belonax.cloth.Trait;
 import java.util.List;
+import java.util.function.Predicate;
 
-/** What the cloth brings with it, whatever the needle. Source: docs/craft.md, "Cloth". */
+/** What the cloth brings with it, whatever the needle; helpers bring their own hazards. Source: docs/craft.md, "Cloth". */
 final class ClothRules {
+    /** Up to this weight under the foot no blade is loaded, in g/m². */
+    private static final double LOADS_FROM_GSM = 650;
+
     private ClothRules() {}
 
-    static final List<Factor> ALL = List.of(
-            moves(SKIP, job -> 0.006 * job.stretchPercent())
-                    .when(Job::isKnit)
+    static final List<Factor> OF_THE_SEAM = List.of(
+            movesOnCloth(SKIP, it -> 0.006 * it.stretchPercent())
+                    .onCloth(Carried::isKnit)
                     .of(Part.CLOTH)
-                    .because(job -> "A knit that gives " + Math.round(job.stretchPercent())
-                            + " % springs back on the needle as it rises."),
+                    .becauseOfCloth(
+                            it -> "A knit that gives " + it.percent() + " % springs back on the needle as it rises."),
             raises(SKIP, 0.3)
-                    .when(job -> job.isKnit() && job.isTight())
+                    .onCloth(it -> it.isKnit() && it.isTight())
                     .of(Part.CLOTH)
                     .because("A dense knit grips the blade."),
             raises(PUCKER, 0.4)
-                    .when(job -> job.isWoven() && job.isTight())
+                    .onCloth(it -> it.isWoven() && it.isTight())
                     .of(Part.CLOTH)
                     .because("Close yarns have no room for the thread, so the seam draws up a little."),
             raises(SKIP, 0.3)
-                    .when(job -> job.isCoated())
+                    .onCloth(Carried::isCoated)
                     .of(Part.CLOTH)
                     .because("A coating closes round the thread and holds the loop back."),
+            raises(SKIP, 0.25)
+                    .when(job -> job.isLofty() || job.hasPile() || job.hasBatting())
+                    .of(Part.CLOTH)
+                    .because("Loft and pile move under the foot while the loop forms."),
+            raises(MARK, 0.7)
+                    .onClothAsFarAs(Carried::delicacy)
+                    .of(Part.CLOTH)
+                    .because("It snags easily and shows every hole."),
+            raises(MARK, 0.5)
+                    .onCloth(Carried::keepsHoles)
+                    .of(Part.CLOTH)
+                    .because("Every hole stays: sew once, in the right place, with a long stitch."),
+            raises(PUCKER, 0.8)
+                    .when(job -> !gathers(job))
+                    .asFarAs(Job::sheerness)
+                    .of(Part.CLOTH)
+                    .because("Sheer cloth is drawn up by the lightest pull: short stitch, light foot."),
+            moves(BREAK, job -> 0.8 * Math.log(job.resistingGsm() / LOADS_FROM_GSM))
+                    .when(job -> job.resistingGsm() > LOADS_FROM_GSM)
+                    .of(Part.CLOTH)
+                    .because(job -> Math.round(job.resistingGsm()) + " g/m² under the foot loads every blade."),
+            raises(SKIP, 0.4)
+                    .asFarAs(job -> Fade.in(job.stack().thicknessMm(), 3.5))
+                    .of(Part.CLOTH)
+                    .because("A stack this thick lifts the foot, and the cloth rises with the needle."),
+            moves(PUCKER, job -> 1.1 * Math.log(seamLayers(job) / 2.0))
+                    .when(job -> seamLayers(job) > 2)
+                    .of(Part.CLOTH)
+                    .because(job ->
+                            "Of " + seamLayers(job) + " layers the upper ones creep on the lower: pin or clip close."),
+            moves(BREAK, job -> 0.9 * timesAtCrossing(job))
+                    .when(Job::hasCrossing)
+                    .of(Part.CLOTH)
+                    .because(job -> "At the crossing " + job.crossingLayers()
+                            + " layers deflect the needle: flatten, level the foot, turn by hand."),
+            moves(SKIP, job -> 0.7 * timesAtCrossing(job))
+                    .when(Job::hasCrossing)
+                    .of(Part.CLOTH)
+                    .because("On a hump the foot tilts and the first stitches down from it skip."),
+            raises(BREAK, 1.5)
+                    .asFarAs(job -> job.clothWindow().beyondHomeNeedles())
+                    .of(Part.CLOTH)
+                    .because("This asks for more than a 120/19: not a bigger needle, but fewer layers, flattened."));
+
+    static final List<Factor> OF_HELPERS_AND_HARD_THINGS = List.of(
             raises(PUCKER, 0.5)
                     .when(job -> job.stack().has(Trait.STICKY))
                     .of(Part.CLOTH)
                     .because("It drags on the foot, and stitches come short: take a non-stick or roller foot."),
             raises(BREAK, 0.9)
-                    .when(job -> job.stack().has(Trait.ABRASIVE))
+                    .when(job -> job.stack().carries(it -> it.has(Trait.ABRASIVE)))
                     .of(Part.CLOTH)
                     .because("Metal, glue, paper or sequins dull and chip the point."),
+            raises(BREAK, 0.3)
+                    .when(job -> helps(job, it -> it.has(Trait.ABRASIVE)))
+                    .of(Part.CLOTH)
+                    .because(job -> "Paper, glue or hooks blunt the point: the "
+                            + helper(job, it -> it.has(Trait.ABRASIVE)) + " costs it life."),
             raises(SHRED, 0.6)
-                    .when(job -> job.stack().has(Trait.ABRASIVE))
+                    .when(job -> job.stack().carries(it -> it.has(Trait.ABRASIVE)))
                     .of(Part.CLOTH)
                     .because("What wears the needle cuts the thread too."),
-            raises(SKIP, 0.25)
-                    .when(job -> job.isLofty() || job.hasPile())
+            raises(BREAK, 0.8)
+                    .when(job -> job.stack().has(Trait.TEETH))
                     .of(Part.CLOTH)
-                    .because("Loft and pile move under the foot while the loop forms."),
-            raises(MARK, 0.8).when(Job::isDelicate).of(Part.CLOTH).because("It snags easily and shows every hole."),
-            raises(MARK, 0.5)
-                    .when(Job::keepsHoles)
+                    .because("Teeth, sequins and beads strike: a needle that meets one bends or breaks."),
+            raises(SKIP, 0.2)
+                    .when(job -> helps(job, ClothRules::isDenseTape))
                     .of(Part.CLOTH)
-                    .because("Every hole stays: sew once, in the right place, with a long stitch."),
-            raises(PUCKER, 0.9)
-                    .when(Job::isSheer)
-                    .of(Part.CLOTH)
-                    .because("Sheer cloth is drawn up by the lightest pull: short stitch, light foot."),
-            moves(BREAK, job -> 0.8 * Math.log(job.resistingGsm() / 600))
-                    .when(job -> job.resistingGsm() > 700)
-                    .of(Part.CLOTH)
-                    .because(job -> Math.round(job.resistingGsm()) + " g/m² under the foot loads every blade."),
+                    .because(job ->
+                            "Go slowly where the " + helper(job, ClothRules::isDenseTape) + " lies: it is dense."),
             raises(SKIP, 0.4)
-                    .when(job -> job.stack().thicknessMm() >= 3.5)
+                    .when(Job::isOverRubber)
                     .of(Part.CLOTH)
-                    .because("A stack this thick lifts the foot, and the cloth rises with the needle."),
-            moves(
-                            BREAK,
-                            job -> 0.9
-                                    * Math.log((double) job.crossingLayers()
-                                            / job.stack().layers()))
-                    .when(job -> job.crossingLayers() > job.stack().layers())
-                    .of(Part.CLOTH)
-                    .because(job -> "At the crossing " + job.crossingLayers()
-                            + " layers deflect the needle: flatten, level the foot, turn by hand."),
-            moves(
-                            SKIP,
-                            job -> 0.7
-                                    * Math.log((double) job.crossingLayers()
-                                            / job.stack().layers()))
-                    .when(job -> job.crossingLayers() > job.stack().layers())
-                    .of(Part.CLOTH)
-                    .because("On a hump the foot tilts and the first stitches down from it skip."),
-            raises(BREAK, 1.5)
-                    .when(job -> job.clothWindow().isBeyondHomeNeedles())
-                    .of(Part.CLOTH)
-                    .because("This asks for more than a 120/19: not a bigger needle, but fewer layers, flattened."),
+                    .because("Rubber grips the blade: sew it stretched, so that it lies thin."));
+
+    static final List<Factor> OF_THE_STITCH = List.of(
             raises(PUCKER, 0.5)
-                    .when(job ->
-                            job.purpose() == Purpose.BUTTONHOLE || job.purpose().isDense())
+                    .when(job -> job.purpose() == Purpose.BUTTONHOLE
+                            || job.purpose() == Purpose.BAR_TACK
+                            || job.purpose().isDense())
                     .of(Part.STITCH)
-                    .because("Dense stitching draws cloth together: put a stabiliser under it."));
+                    .because("Dense stitching draws cloth together: put a stabiliser under it."),
+            lowers(PUCKER, 2.0)
+                    .when(ClothRules::gathers)
+                    .of(Part.STITCH)
+                    .because("Drawing up is what is wanted here, so it is no harm."),
+            raises(PUCKER, 1.4)
+                    .when(job -> job.purpose() == Purpose.ROLLED_HEM && !sewsRolledHemsOnKnits(job))
+                    .onClothAsFarAs(it -> it.isWoven() ? Fade.in(it.cloth().weightGsm(), 130) : 1)
+                    .of(Part.STITCH)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("A rolled hem is for light and sheer wovens: anything thicker does not roll in the foot."),
+            raises(PUCKER, 1.2)
+                    .when(job -> job.purpose() == Purpose.BUTTONHOLE)
+                    .onCloth(it -> it.isHide() || it.isFilm())
+                    .of(Part.STITCH)
+                    .atBest(Verdict.CAN_PASS)
+                    .because(
+                            "Zigzag columns would perforate it: sew two straight lines and cut between them, which can pass."));
+
+    /** In gathering, shirring and smocking the cloth is meant to be drawn up, so that is no harm. */
+    static boolean gathers(Job job) {
+        return job.purpose() == Purpose.GATHER || job.purpose() == Purpose.SHIRRING;
+    }
+
+    private static boolean sewsRolledHemsOnKnits(Job job) {
+        return job.machineKind().filter(it -> it.hasLoopers()).isPresent();
+    }
+
+    private static int seamLayers(Job job) {
+        int layers = 0;
+        for (Layers it : job.stack().carrying()) {
+            layers += it.count();
+        }
+        return layers;
+    }
+
+    private static double timesAtCrossing(Job job) {
+        return Math.log((double) job.crossingLayers() / job.stack().layers());
+    }
+
+    private static boolean isDenseTape(Cloth cloth) {
+        return cloth.density() == Density.TIGHT && cloth.weightGsm() >= 200 && !cloth.has(Trait.RUBBER);
+    }
+
+    private static boolean helps(Job job, Predicate<Cloth> like) {
+        return job.stack().helping().stream().map(Layers::cloth).anyMatch(like);
+    }
+
+    private static String helper(Job job, Predicate<Cloth> like) {
+        return job.stack().helping().stream()
+                .map(Layers::cloth)
+                .filter(like)
+                .map(Cloth::name)
+                .findFirst()
+                .orElse("helper");
+    }
 }

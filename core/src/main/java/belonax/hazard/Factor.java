@@ -4,6 +4,8 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleType;
 import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -13,25 +15,31 @@ import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One rule of the craft: when it applies, which hazard it moves and by how much in log-odds, the verdict it limits, and
- * the sentence that says why. All of it in one object, so that none of it can drift from the rest.
+ * One rule of the craft: when it applies and how far, which hazard it moves and by how much in log-odds, the verdict it
+ * limits, and the sentence that says why. All of it in one object, so that none of it can drift from the rest. A rule about
+ * points is asked of each carrying cloth by itself: what raises a hazard counts as on the cloth that fares worst, what lowers
+ * it by the share of the cloths that gain, and the sentence names the cloth.
  */
 public final class Factor {
+    /** A rule forbids where it applies by more than half, and warns from half on, so that there is no gap between the two. */
+    private static final double LIMITS_BEYOND = 0.5;
+
     private final Hazard hazard;
     private final Part part;
     private final Verdict limit;
     private final boolean asksTheNeedle;
     private final boolean asksEyeAndSizeAlone;
     private final Predicate<Job> onJob;
+    private final ToDoubleFunction<Job> jobDegree;
+    private final @Nullable ToDoubleFunction<Carried> clothDegree;
+    private final ToDoubleFunction<Carried> clothWeight;
     private final Set<NeedleType> points;
     private final @Nullable Predicate<Needle> kind;
-    /** The weight where nothing changes it, otherwise NaN. */
-    private final double fixedWeight;
-
     private final ToDoubleBiFunction<Job, NeedleInUse> weight;
     private final BiFunction<Job, NeedleInUse, String> reason;
+    private final Function<Carried, String> clothReason;
 
-    private Factor(Builder it, BiFunction<Job, NeedleInUse, String> reason) {
+    private Factor(Builder it, BiFunction<Job, NeedleInUse, String> reason, Function<Carried, String> clothReason) {
         this.hazard = it.hazard;
         this.part = it.part;
         this.limit = it.limit;
@@ -39,32 +47,40 @@ public final class Factor {
         this.asksEyeAndSizeAlone = it.asksEyeAndSizeAlone;
         this.asksTheNeedle = it.needle != null || it.weighsNeedle && !it.sameForTheKind;
         this.onJob = it.job;
+        this.jobDegree = it.jobDegree;
+        this.clothDegree = it.clothDegree;
+        this.clothWeight = it.clothWeight;
         this.kind = it.kind;
-        this.fixedWeight = it.needle == null ? it.fixedWeight : Double.NaN;
         Predicate<NeedleInUse> needle = it.needle;
         ToDoubleBiFunction<Job, NeedleInUse> by = it.weight;
         this.weight = needle == null ? by : (job, n) -> needle.test(n) ? by.applyAsDouble(job, n) : 0;
         this.reason = reason;
+        this.clothReason = clothReason;
     }
 
     /** Starts a rule that makes a hazard likelier by a fixed log-odds. */
     static Builder raises(Hazard hazard, double logOdds) {
-        return new Builder(hazard, (job, needle) -> logOdds, false, logOdds);
+        return new Builder(hazard, (job, needle) -> logOdds, false, cloth -> logOdds);
     }
 
     /** Starts a rule that makes a hazard less likely by a fixed log-odds. */
     static Builder lowers(Hazard hazard, double logOdds) {
-        return new Builder(hazard, (job, needle) -> -logOdds, false, -logOdds);
+        return raises(hazard, -logOdds);
     }
 
     /** Starts a rule whose weight depends on the job: 0 where it does not apply. */
     static Builder moves(Hazard hazard, ToDoubleFunction<Job> logOdds) {
-        return new Builder(hazard, (job, needle) -> logOdds.applyAsDouble(job), false, Double.NaN);
+        return new Builder(hazard, (job, needle) -> logOdds.applyAsDouble(job), false, cloth -> 0);
     }
 
     /** Starts a rule whose weight depends on job and needle: 0 where it does not apply. */
     static Builder moves(Hazard hazard, ToDoubleBiFunction<Job, NeedleInUse> logOdds) {
-        return new Builder(hazard, logOdds, true, Double.NaN);
+        return new Builder(hazard, logOdds, true, cloth -> 0);
+    }
+
+    /** Starts a rule whose weight depends on the carrying cloth that it is asked of; name that cloth with {@link Builder#onCloth}. */
+    static Builder movesOnCloth(Hazard hazard, ToDoubleFunction<Carried> logOdds) {
+        return new Builder(hazard, (job, needle) -> 0, false, logOdds);
     }
 
     public Hazard hazard() {
@@ -75,7 +91,7 @@ public final class Factor {
         return part;
     }
 
-    /** Returns the best verdict that a set-up can have on which this factor fires. */
+    /** Returns the best verdict that a set-up can have on which this factor fires in full. */
     public Verdict limit() {
         return limit;
     }
@@ -90,10 +106,6 @@ public final class Factor {
         return asksEyeAndSizeAlone;
     }
 
-    boolean mayFireOn(Job job) {
-        return onJob.test(job);
-    }
-
     boolean speaksOf(NeedleType point) {
         return points.contains(point);
     }
@@ -103,21 +115,67 @@ public final class Factor {
         return speaksOf(needle.point()) && (kind == null || kind.test(needle));
     }
 
-    /**
-     * Returns the log-odds by which it moves its hazard, for a job that it may fire on and a kind that it speaks of; 0 when
-     * it does not fire.
-     */
-    double weight(Job job, NeedleInUse needle) {
-        return isFixed() ? fixedWeight : weight.applyAsDouble(job, needle);
+    /** Returns it as it applies to a job; empty where it does not. */
+    Optional<Firing> on(Job job) {
+        if (!onJob.test(job)) {
+            return Optional.empty();
+        }
+        if (clothDegree != null) {
+            return onCloths(job, clothDegree, jobDegree.applyAsDouble(job));
+        }
+        double degree = jobDegree.applyAsDouble(job);
+        return degree > 0
+                ? Optional.of(new Firing(this, job, degree, Double.NaN, limitAt(degree), null))
+                : Optional.empty();
     }
 
-    private boolean isFixed() {
-        return !Double.isNaN(fixedWeight);
+    /** Returns the log-odds before they are taken by how far the rule applies. */
+    double weight(Job job, NeedleInUse needle) {
+        return weight.applyAsDouble(job, needle);
     }
 
     /** Returns the sentence that says why, for a set-up on which it fires. */
-    String reason(Job job, NeedleInUse needle) {
-        return reason.apply(job, needle);
+    String reason(Job job, NeedleInUse needle, @Nullable Carried cloth) {
+        if (cloth == null) {
+            return reason.apply(job, needle);
+        }
+        String sentence = clothReason.apply(cloth);
+        return job.stack().all().size() == 1 ? sentence : named(cloth, sentence);
+    }
+
+    private Optional<Firing> onCloths(Job job, ToDoubleFunction<Carried> degreeOn, double ofJob) {
+        double highest = 0;
+        double byShare = 0;
+        Carried worst = null;
+        Verdict limited = Verdict.GOOD;
+        for (Carried it : job.carried()) {
+            double degree = ofJob * degreeOn.applyAsDouble(it);
+            double moved = degree > 0 ? degree * clothWeight.applyAsDouble(it) : 0;
+            if (moved == 0) {
+                continue;
+            }
+            limited = limited.or(limitAt(degree));
+            byShare += it.share() * moved;
+            if (worst == null || Math.abs(moved) > Math.abs(highest)) {
+                highest = moved;
+                worst = it;
+            }
+        }
+        return worst == null
+                ? Optional.empty()
+                : Optional.of(new Firing(this, job, 1, highest > 0 ? highest : byShare, limited, worst));
+    }
+
+    private Verdict limitAt(double degree) {
+        boolean counts = limit == Verdict.AVOID ? degree > LIMITS_BEYOND : degree >= LIMITS_BEYOND;
+        return counts ? limit : Verdict.GOOD;
+    }
+
+    private static String named(Carried cloth, String sentence) {
+        String name = cloth.cloth().name();
+        boolean beginsAName = sentence.length() > 1 && Character.isUpperCase(sentence.charAt(1));
+        return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + ": "
+                + (beginsAName ? sentence : Character.toLowerCase(sentence.charAt(0)) + sentence.substring(1));
     }
 
     /** Gathers the clauses of a rule; {@link #because} ends it. */
@@ -125,10 +183,12 @@ public final class Factor {
         private final Hazard hazard;
         private final ToDoubleBiFunction<Job, NeedleInUse> weight;
         private final boolean weighsNeedle;
-        private final double fixedWeight;
+        private final ToDoubleFunction<Carried> clothWeight;
         private Part part = Part.NEEDLE_TYPE;
         private Verdict limit = Verdict.GOOD;
         private Predicate<Job> job = it -> true;
+        private ToDoubleFunction<Job> jobDegree = it -> 1;
+        private @Nullable ToDoubleFunction<Carried> clothDegree;
         private @Nullable Predicate<NeedleInUse> needle;
         private Set<NeedleType> points = EnumSet.allOf(NeedleType.class);
         private @Nullable Predicate<Needle> kind;
@@ -136,15 +196,35 @@ public final class Factor {
         private boolean asksEyeAndSizeAlone;
 
         private Builder(
-                Hazard hazard, ToDoubleBiFunction<Job, NeedleInUse> weight, boolean weighsNeedle, double fixedWeight) {
-            this.fixedWeight = fixedWeight;
+                Hazard hazard,
+                ToDoubleBiFunction<Job, NeedleInUse> weight,
+                boolean weighsNeedle,
+                ToDoubleFunction<Carried> clothWeight) {
             this.hazard = hazard;
             this.weight = weight;
             this.weighsNeedle = weighsNeedle;
+            this.clothWeight = clothWeight;
         }
 
         Builder when(Predicate<Job> condition) {
             job = condition;
+            return this;
+        }
+
+        /** Applies as far as this says, 0 to 1. */
+        Builder asFarAs(ToDoubleFunction<Job> degree) {
+            jobDegree = degree;
+            return this;
+        }
+
+        /** Is asked of each carrying cloth by itself. */
+        Builder onCloth(Predicate<Carried> condition) {
+            return onClothAsFarAs(it -> condition.test(it) ? 1 : 0);
+        }
+
+        /** Is asked of each carrying cloth by itself, and applies as far as this says, 0 to 1. */
+        Builder onClothAsFarAs(ToDoubleFunction<Carried> degree) {
+            clothDegree = degree;
             return this;
         }
 
@@ -183,7 +263,7 @@ public final class Factor {
             return this;
         }
 
-        /** The verdict is at best this. */
+        /** The verdict is at best this where the rule applies by more than half. */
         Builder atBest(Verdict value) {
             limit = value;
             return this;
@@ -193,15 +273,19 @@ public final class Factor {
             if (reason.isBlank()) {
                 throw new IllegalArgumentException("A factor without a reason is no advice: write its sentence.");
             }
-            return new Factor(this, (job, needle) -> reason);
+            return new Factor(this, (job, needle) -> reason, cloth -> reason);
         }
 
         Factor because(BiFunction<Job, NeedleInUse, String> reason) {
-            return new Factor(this, reason);
+            return new Factor(this, reason, cloth -> "");
         }
 
         Factor because(Function<Job, String> reason) {
-            return new Factor(this, (job, needle) -> reason.apply(job));
+            return new Factor(this, (job, needle) -> reason.apply(job), cloth -> "");
+        }
+
+        Factor becauseOfCloth(Function<Carried, String> reason) {
+            return new Factor(this, (job, needle) -> "", reason);
         }
     }
 }

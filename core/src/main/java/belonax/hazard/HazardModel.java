@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All factors together. Each hazard's chance is the logistic of its starting log-odds and the weights of the factors that
@@ -22,11 +23,19 @@ public final class HazardModel {
     /** Returns the model that Belonax uses. */
     public static HazardModel standard() {
         return new HazardModel(Stream.of(
-                        PointRules.ALL,
+                        PointRules.KNITS,
+                        PointRules.BALL_POINTS_ON_WOVENS,
+                        PointRules.FINE_AND_CLOSE,
+                        PointRules.ACUTE_LINES,
+                        HeavyRules.STRONG_BLADES,
+                        HeavyRules.HIDES,
+                        HeavyRules.CUTTING_POINTS,
                         SpecialNeedleRules.ALL,
                         SizeRules.ALL,
                         ThreadRules.ALL,
-                        ClothRules.ALL,
+                        ClothRules.OF_THE_SEAM,
+                        ClothRules.OF_HELPERS_AND_HARD_THINGS,
+                        ClothRules.OF_THE_STITCH,
                         MachineRules.ALL,
                         WearRules.ALL)
                 .flatMap(List::stream)
@@ -50,19 +59,20 @@ public final class HazardModel {
 
     /** Prepares a job, so that many needles can be tried on it cheaply. */
     public Outlook outlook(Job job) {
-        boolean[] fires = new boolean[factors.size()];
+        @Nullable Firing[] fires = new Firing[factors.size()];
         for (int i = 0; i < fires.length; i++) {
-            fires[i] = factors.get(i).mayFireOn(job);
+            fires[i] = factors.get(i).on(job).orElse(null);
         }
         return new Outlook(job, this, fires);
     }
 
-    /** Returns the factors that fire on a job and speak of this kind of needle. */
-    List<Factor> firing(boolean[] fires, Needle kind) {
-        List<Factor> firing = new ArrayList<>();
+    /** Returns the rules that apply to a job and speak of this kind of needle. */
+    List<Firing> firing(@Nullable Firing[] fires, Needle kind) {
+        List<Firing> firing = new ArrayList<>();
         for (int i : speakingOf.getOrDefault(kind.point(), new int[0])) {
-            if (fires[i] && factors.get(i).speaksOfKindOf(kind)) {
-                firing.add(factors.get(i));
+            Firing it = fires[i];
+            if (it != null && it.factor().speaksOfKindOf(kind)) {
+                firing.add(it);
             }
         }
         return firing;

@@ -2,17 +2,28 @@ package belonax.hazard;
 
 import belonax.cloth.Cloth;
 import belonax.cloth.Density;
+import belonax.cloth.Fade;
+import belonax.cloth.Layers;
+import belonax.cloth.Make;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
+import belonax.machine.Dial;
+import belonax.machine.FootKind;
+import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
+import belonax.machine.NeedleTravel;
 import belonax.machine.Plate;
+import belonax.machine.Reach;
 import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.thread.NeedleNote;
 import belonax.thread.SewingThread;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -24,72 +35,70 @@ public final class Job {
     private static final double HEAVY_GSM = 800;
     private static final double SOFT_BUT_HEAVY_GSM = 1100;
     private static final double STANDARD_EYE = NeedleType.UNIVERSAL.eye().widthShare();
+    /** A knit that gives so much takes its own point with it into a seam with a woven. */
+    private static final double LEADS_A_WOVEN_PERCENT = 15;
+    /** Up to this weight a jeans, stretch or jersey needle still goes through a hide that is joined to cloth. */
+    private static final double THIN_HIDE_GSM = 800;
+    /** A seam over rubber has to go on giving. */
+    private static final double OVER_RUBBER_MM = 2;
 
+    private final JobBuilder told;
     private final Stack stack;
-    private final SewingThread thread;
-    private final Purpose purpose;
-    private final MotorPower power;
+    private final List<Carried> carried;
     private final Plate plate;
-    private final OptionalDouble slotMm;
-    private final boolean twinsAllowed;
-    private final double stitchWidthMm;
-    private final double offCentreMm;
-    private final NeedleNote spoolNote;
     private final int crossingLayers;
-    private final SizeSchool school;
-    private final List<NeedleSystem> systems;
-    private final List<BrokenBefore> brokenBefore;
-
     private final double resistingGsm;
     private final double threadDiameterMm;
     private final ClothWindow clothWindow;
     private final double largestThreadNm;
     private final boolean standardEyeMisses;
+    private final double tooThickForOrdinaryEyes;
     private final boolean knit;
-    private final boolean woven;
     private final boolean hide;
     private final boolean film;
+    private final boolean woven;
     private final boolean tight;
-    private final boolean open;
     private final boolean coated;
-    private final boolean delicate;
+    private final double delicacy;
     private final boolean keepsHoles;
-    private final boolean lofty;
-    private final boolean pile;
+    private final boolean batting;
     private final double stretchPercent;
+    private final double stiffness;
+    private final double leastSwingMm;
+    private final Limits limits;
 
     Job(JobBuilder it) {
-        stack = it.stack;
-        thread = it.thread;
-        purpose = it.purpose;
-        power = it.power;
-        plate = it.plate;
-        slotMm = it.slotMm;
-        twinsAllowed = it.twinsAllowed;
-        stitchWidthMm = it.stitchWidthMm;
-        offCentreMm = it.offCentreMm;
-        spoolNote = it.spoolNote;
+        told = new JobBuilder(it);
+        stack = it.stack.withStitching(it.stitchingAlready);
+        carried = carried(stack);
+        plate = it.plate == Plate.STRAIGHT
+                        || it.slotMm.orElse(NeedleTravel.WIDEST_ROUND_MM + 1) <= NeedleTravel.WIDEST_ROUND_MM
+                ? Plate.STRAIGHT
+                : Plate.ZIGZAG;
         crossingLayers = it.crossingLayers == 0 ? stack.layers() : it.crossingLayers;
-        school = it.school;
-        systems = it.systems;
-        brokenBefore = it.brokenBefore;
-        knit = stack.any(cloth -> cloth.structure() == Structure.KNIT);
-        hide = stack.has(Structure.HIDE);
-        film = stack.has(Structure.FILM);
-        woven = !knit && !hide && stack.has(Structure.WOVEN);
-        tight = stack.any(cloth -> cloth.density() == Density.TIGHT);
-        open = stack.main().density() == Density.OPEN;
-        coated = stack.has(Trait.COATED);
-        delicate = stack.any(Cloth::isDelicate);
-        keepsHoles = stack.has(Trait.PERMANENT_HOLES) || hide || film;
-        lofty = stack.has(Trait.LOFTY);
-        pile = stack.has(Trait.PILE);
-        stretchPercent = stretchOf(stack);
+        knit = stack.carries(cloth -> cloth.structure() == Structure.KNIT);
+        hide = stack.carries(cloth -> cloth.structure() == Structure.HIDE);
+        film = stack.carries(cloth -> cloth.structure() == Structure.FILM);
+        woven = !knit && !hide && stack.carries(cloth -> cloth.structure() == Structure.WOVEN);
+        tight = stack.carries(cloth -> cloth.density() == Density.TIGHT);
+        coated = stack.carries(cloth -> cloth.has(Trait.COATED));
+        delicacy = carried.stream().mapToDouble(Carried::delicacy).max().orElse(0);
+        keepsHoles = stack.carries(cloth -> cloth.has(Trait.PERMANENT_HOLES)) || hide || film;
+        batting = stack.any(Job::isBatting);
+        stretchPercent = carried.stream()
+                .filter(Carried::isKnit)
+                .mapToDouble(Carried::stretchPercent)
+                .max()
+                .orElse(stack.leading().stretchPercent());
         resistingGsm = stack.resistingGsm() + stabiliserGsm();
-        threadDiameterMm = thread.diameterMm();
-        clothWindow = ClothWindow.of(stack, resistingGsm);
+        threadDiameterMm = it.thread.diameterMm();
+        clothWindow = ClothWindow.of(stack, stack.counted().gsm() + stabiliserGsm(), it.purpose);
         largestThreadNm = threadWindow(STANDARD_EYE).maxNm();
         standardEyeMisses = windowsMissEachOther(STANDARD_EYE);
+        tooThickForOrdinaryEyes = threadTooThick(STANDARD_EYE);
+        stiffness = stiffnessOf();
+        leastSwingMm = swing();
+        limits = Limits.of(this);
     }
 
     /** Starts describing a job: an ordinary seam on an ordinary machine. */
@@ -102,43 +111,73 @@ public final class Job {
     }
 
     public SewingThread thread() {
-        return thread;
+        return told.thread;
     }
 
     public Purpose purpose() {
-        return purpose;
+        return told.purpose;
     }
 
     public MotorPower power() {
-        return power;
+        return told.power;
     }
 
+    /** Returns what plate and foot let the needle do. */
     public Plate plate() {
         return plate;
     }
 
+    /** Returns the kind of machine, where it is told. */
+    public Optional<MachineKind> machineKind() {
+        return told.machineKind;
+    }
+
+    /** Returns what the machine takes. */
+    public Reach reach() {
+        return told.reach;
+    }
+
+    /** Returns the feet that belong to the machine, where they are told. */
+    public Optional<List<FootKind>> feet() {
+        return told.feet;
+    }
+
+    /** Returns the machine's tension dial, where it is told. */
+    public Optional<Dial> dial() {
+        return told.dial;
+    }
+
     /** Returns the width of the narrower slot of plate and foot in millimetres, where it is known. */
     public OptionalDouble slotMm() {
-        return slotMm;
+        return told.slotMm;
+    }
+
+    /** Returns the round hole that the needle stands over, in millimetres, where there is one and it was measured. */
+    OptionalDouble roundHoleMm() {
+        double slot = told.slotMm.orElse(0);
+        return plate == Plate.STRAIGHT && slot > 0 && slot <= NeedleTravel.WIDEST_ROUND_MM
+                ? OptionalDouble.of(slot)
+                : OptionalDouble.empty();
     }
 
     /** Tells whether the machine's flat faces the way that a needle with several points needs. */
     public boolean twinsAllowed() {
-        return twinsAllowed;
+        return told.twinsAllowed;
     }
 
+    /** Returns the stitch width that was asked for in millimetres, 0 for none. */
     public double stitchWidthMm() {
-        return stitchWidthMm;
+        return told.stitchWidthMm;
     }
 
     /** Returns how far the needle stands from the middle, in millimetres, to either side. */
     public double offCentreMm() {
-        return offCentreMm;
+        return told.offCentreMm;
     }
 
     /** Returns what is printed on the spool about needles. */
     public NeedleNote spoolNote() {
-        return spoolNote;
+        return told.spoolNote;
     }
 
     /** Returns the layers at the thickest crossing, at least those of the seam. */
@@ -146,27 +185,37 @@ public final class Job {
         return crossingLayers;
     }
 
+    /** Tells whether a crossing thicker than the seam was told. */
+    public boolean hasCrossing() {
+        return crossingLayers > stack.layers();
+    }
+
     public SizeSchool school() {
-        return school;
+        return told.school;
+    }
+
+    /** Returns what no needle changes. */
+    public Limits limits() {
+        return limits;
     }
 
     /** Returns how many needles like this one broke on this very cloth and machine before. */
     long brokenLike(Needle needle) {
-        return brokenBefore.stream()
+        return told.brokenBefore.stream()
                 .filter(it -> it.tellsOf(needle, stack.layers()))
                 .count();
     }
 
     boolean hasBrokenBefore() {
-        return !brokenBefore.isEmpty();
+        return !told.brokenBefore.isEmpty();
     }
 
     /** Returns the needle systems that the machine lists, the usual one first. */
     public List<NeedleSystem> systems() {
-        return systems;
+        return told.systems;
     }
 
-    /** Returns the weight that counts against the blade in g/m², with a stabiliser where the stitching is dense. */
+    /** Returns what the blade feels in g/m², every layer in full, with a stabiliser where the stitching is dense. */
     public double resistingGsm() {
         return resistingGsm;
     }
@@ -181,14 +230,20 @@ public final class Job {
 
     /** Returns the thread's window for an eye of this width, as a share of the blade. */
     public ThreadWindow threadWindow(double eyeWidthShare) {
-        return ThreadWindow.of(thread, eyeWidthShare);
+        return ThreadWindow.of(told.thread, eyeWidthShare);
     }
 
+    /** Returns the cloths that the seam joins, as the rules ask them. */
+    List<Carried> carried() {
+        return carried;
+    }
+
+    /** Tells whether the seam joins a knit. */
     public boolean isKnit() {
         return knit;
     }
 
-    /** Tells whether it is woven with neither knit nor hide in the stack. */
+    /** Tells whether the seam joins a woven and neither knit nor hide. */
     public boolean isWoven() {
         return woven;
     }
@@ -206,15 +261,20 @@ public final class Job {
     }
 
     public boolean isOpen() {
-        return open;
+        return stack.leading().density() == Density.OPEN;
     }
 
     public boolean isCoated() {
         return coated;
     }
 
+    /** Tells whether it surely snags and shows holes. */
     public boolean isDelicate() {
-        return delicate;
+        return delicacy > 0.5;
+    }
+
+    double delicacy() {
+        return delicacy;
     }
 
     /** Tells whether every hole stays. */
@@ -223,61 +283,135 @@ public final class Job {
     }
 
     public boolean isLofty() {
-        return lofty;
+        return stack.carries(it -> it.has(Trait.LOFTY));
     }
 
     public boolean hasPile() {
-        return pile;
+        return stack.carries(it -> it.has(Trait.PILE));
     }
 
-    /** Returns how far the most elastic knit of the stack gives, in per cent; without a knit, the main cloth. */
+    /** Tells whether batting lies in the stack, ready-made or as a layer of its own. */
+    public boolean hasBatting() {
+        return batting;
+    }
+
+    /** Tells whether paper is sewn through that will be torn off. */
+    public boolean hasPaper() {
+        return stack.any(ClothWindow::isPaper);
+    }
+
+    /** Tells whether there is rubber under the needle, in elastic or in a cloth. */
+    public boolean isOverRubber() {
+        return stack.has(Trait.RUBBER);
+    }
+
+    /** Returns how far the most elastic knit of the seam gives, in per cent; without a knit, its first cloth. */
     public double stretchPercent() {
         return stretchPercent;
     }
 
     /** Tells whether a stretch needle stands before a jersey one: from 45 % stretch, in dense knits from 20 %. */
     public boolean isElasticKnit() {
-        return knit && stretchPercent >= (tight ? 20 : 45);
+        return carried.stream().anyMatch(it -> it.elastic() >= 0.5);
     }
 
-    /** Returns the stretch up to which a plain point can pass on this knit: 40 %, 30 % on a dense one. */
-    public double plainPointLimitPercent() {
-        return tight ? 30 : 40;
+    /** Tells whether a knit that gives is joined to a woven: the seam then takes the knit's point. */
+    boolean knitLeadsWoven() {
+        return knit
+                && stretchPercent >= LEADS_A_WOVEN_PERCENT
+                && carried.stream().anyMatch(Carried::isWoven);
     }
 
-    /** Tells whether the main cloth is a sheer woven, where a bigger hole shows more than a tight eye. */
+    /** Tells whether a hide is joined to another cloth. */
+    boolean joinsHideToCloth() {
+        return hide && carried.stream().anyMatch(it -> !it.isHide());
+    }
+
+    boolean joinsHideToKnit() {
+        return hide && knit;
+    }
+
+    /** Returns how far the hide of the seam is too heavy for the needle of the cloth that is joined to it. */
+    double heavyHide() {
+        return carried.stream()
+                .filter(Carried::isHide)
+                .mapToDouble(it -> Fade.in(it.cloth().weightGsm(), THIN_HIDE_GSM))
+                .max()
+                .orElse(0);
+    }
+
+    /** Returns how far the first cloth is a sheer woven, where a bigger hole shows more than a tight eye. */
+    double sheerness() {
+        return stack.leading().sheerness();
+    }
+
+    /** Tells whether the first cloth is a sheer woven. */
     public boolean isSheer() {
-        return stack.main().structure() == Structure.WOVEN && stack.main().weightGsm() < 60;
-    }
-
-    /** Tells whether it is fine, close and light: microfibre, ripstop, taffeta. */
-    public boolean isTightAndFine() {
-        return woven && tight && stack.main().weightGsm() < 200;
+        return sheerness() > 0.5;
     }
 
     /** Tells whether a stiff blade matters: denim, canvas, dense twill, or many layers of a woven. */
     public boolean wantsStiffBlade() {
-        return !knit
-                && !hide
-                && (stack.any(ClothWindow::isDenseTwill)
-                        || woven && resistingGsm >= (lofty || pile ? SOFT_BUT_HEAVY_GSM : HEAVY_GSM)
-                        || woven && stack.layers() >= 6);
+        return stiffness > 0.5;
     }
 
-    /** Tells whether the thread is thick enough to be meant to be seen: from about tex 45 up. */
+    /** Returns how far a stiff blade matters, 0 to 1. */
+    double stiffness() {
+        return stiffness;
+    }
+
+    /** Returns how far the thread is thick enough to be meant to be seen: half at about tex 45. */
+    double thickThread() {
+        return Fade.in(threadDiameterMm, 0.26);
+    }
+
+    /** Tells whether the thread is thick enough to be meant to be seen. */
     public boolean hasThickThread() {
-        return threadDiameterMm >= 0.26;
+        return thickThread() > 0.5;
+    }
+
+    /** Returns how far from side to side the stitch has to take the needle, in millimetres, if it is to do its work. */
+    public double leastSwingMm() {
+        return leastSwingMm;
+    }
+
+    /** Tells whether a little width would let the seam give, though a straight stitch serves: a knit's seam, hem or zip. */
+    public boolean gainsBySwinging() {
+        boolean joins = purpose() == Purpose.SEAM || purpose() == Purpose.HEM || purpose() == Purpose.ZIP;
+        return joins && knit && stretchPercent >= 20;
     }
 
     /**
      * Tells whether cloth and thread leave no size to this needle. The bigger eye of an embroidery or metallic needle
      * counts only in the work that it is made for.
      */
-    boolean windowsMissEachOther(Needle needle) {
-        double eye = needle.point().eye().widthShare();
-        return eye == STANDARD_EYE || !isMadeForThisWork(needle.point())
-                ? standardEyeMisses
-                : windowsMissEachOther(eye);
+    public boolean windowsMissEachOther(Needle needle) {
+        double eye = eyeThatCounts(needle);
+        return eye == STANDARD_EYE ? standardEyeMisses : windowsMissEachOther(eye);
+    }
+
+    /** Returns how far the thread is too thick for any size that the cloth leaves to this needle, 0 to 1, without rounding. */
+    double threadTooThick(Needle needle) {
+        return threadTooThick(eyeThatCounts(needle));
+    }
+
+    /** Returns how far the thread is too thick for an ordinary eye in any size that the cloth leaves, 0 to 1. */
+    double tooThickForOrdinaryEyes() {
+        return tooThickForOrdinaryEyes;
+    }
+
+    /** Returns how far the thread is too fine to fill any hole that the cloth leaves, 0 to 1, without rounding. */
+    double threadTooFine() {
+        return apart(clothWindow.step() - 1 - NeedleSize.stepOf(largestThreadNm));
+    }
+
+    private double threadTooThick(double eyeWidthShare) {
+        return apart(NeedleSize.stepOf(threadWindow(eyeWidthShare).tightestNm()) - (clothWindow.step() + 1));
+    }
+
+    /** Windows that touch begin to disagree before they part. */
+    private static double apart(double steps) {
+        return Fade.between(steps, -0.25, 0.75);
     }
 
     /** Returns the largest blade whose hole the thread fills, in hundredths of a millimetre; no eye changes it. */
@@ -287,28 +421,63 @@ public final class Job {
 
     /** Tells whether no standard size suits both cloth and thread with an eye of this width, as a share of the blade. */
     public boolean windowsMissEachOther(double eyeWidthShare) {
-        return !clothWindow.sizes().meets(threadWindow(eyeWidthShare).sizes());
+        return clothWindow.sizes().stepsFrom(threadWindow(eyeWidthShare)) > SizeWindow.TOUCHING_STEPS;
     }
 
     /** Tells whether a needle with a special eye is used for what it is made for; an ordinary one always is. */
     public boolean isMadeForThisWork(NeedleType point) {
         return switch (point) {
-            case EMBROIDERY -> purpose.isDense();
-            case METALLIC -> thread.isMetallic() || thread.isMonofilament();
+            case EMBROIDERY -> purpose().isDense();
+            case METALLIC -> thread().isMetallic() || thread().isMonofilament();
             default -> true;
         };
     }
 
-    private double stabiliserGsm() {
-        return purpose.isDense() ? STABILISER_GSM : 0;
+    private double eyeThatCounts(Needle needle) {
+        double eye = needle.point().eye().widthShare();
+        return isMadeForThisWork(needle.point()) ? eye : STANDARD_EYE;
     }
 
-    private static double stretchOf(Stack stack) {
-        return stack.all().stream()
-                .map(it -> it.cloth())
-                .filter(it -> it.structure() == Structure.KNIT)
-                .mapToDouble(Cloth::stretchPercent)
-                .max()
-                .orElse(stack.main().stretchPercent());
+    private double stabiliserGsm() {
+        return purpose().isDense() ? STABILISER_GSM : 0;
+    }
+
+    private double stiffnessOf() {
+        if (knit || hide) {
+            return 0;
+        }
+        double twill = carried.stream().mapToDouble(Carried::denseTwill).max().orElse(0);
+        if (!woven) {
+            return twill;
+        }
+        double byWeight = Fade.in(resistingGsm, isLofty() || hasPile() ? SOFT_BUT_HEAVY_GSM : HEAVY_GSM);
+        double byLayers = Fade.between(stack.layers(), 4, 7);
+        return Math.max(twill, Math.max(byWeight, byLayers));
+    }
+
+    /** In hide and film a buttonhole is two straight lines and a cut, a bar tack and a satin edge a straight box. */
+    private double swing() {
+        boolean straightInstead = hide || film;
+        double least = straightInstead ? 0 : purpose().leastSwingMm();
+        boolean overRubber = isOverRubber()
+                && (purpose() == Purpose.SEAM || purpose() == Purpose.HEM || purpose() == Purpose.ELASTIC);
+        return Math.max(stitchWidthMm(), overRubber ? OVER_RUBBER_MM : least);
+    }
+
+    private static boolean isBatting(Cloth cloth) {
+        return cloth.make() == Make.BATTING
+                || cloth.make() == Make.SANDWICH
+                || cloth.structure() == Structure.NONWOVEN && cloth.has(Trait.LOFTY);
+    }
+
+    private static List<Carried> carried(Stack stack) {
+        List<Layers> layers = stack.carrying();
+        List<Double> shares = stack.counted().shares();
+        double sum = shares.stream().mapToDouble(it -> it).sum();
+        List<Carried> carried = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            carried.add(new Carried(layers.get(i).cloth(), shares.get(i) / sum));
+        }
+        return List.copyOf(carried);
     }
 }

@@ -1,14 +1,20 @@
 package belonax.hazard;
 
 import belonax.BadInput;
+import belonax.cloth.Crossing;
 import belonax.cloth.Stack;
+import belonax.machine.Dial;
+import belonax.machine.FootKind;
 import belonax.machine.Machine;
+import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
 import belonax.machine.Plate;
+import belonax.machine.Reach;
 import belonax.needle.NeedleSystem;
 import belonax.thread.NeedleNote;
 import belonax.thread.SewingThread;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Gathers what is known of a job: an ordinary seam on an ordinary machine, until something else is said. */
@@ -24,13 +30,40 @@ public final class JobBuilder {
     double offCentreMm;
     NeedleNote spoolNote = NeedleNote.NONE;
     int crossingLayers;
+    int stitchingAlready;
     SizeSchool school = SizeSchool.INTERSECT;
     List<NeedleSystem> systems = List.of(NeedleSystem.H_130_705);
     List<BrokenBefore> brokenBefore = List.of();
+    Optional<MachineKind> machineKind = Optional.empty();
+    Reach reach = Reach.USUAL;
+    Optional<List<FootKind>> feet = Optional.empty();
+    Optional<Dial> dial = Optional.empty();
 
     JobBuilder(Stack stack, SewingThread thread) {
         this.stack = stack;
         this.thread = thread;
+    }
+
+    /** A job keeps what was told when it was built, whatever is told its builder afterwards. */
+    JobBuilder(JobBuilder it) {
+        this(it.stack, it.thread);
+        purpose = it.purpose;
+        power = it.power;
+        plate = it.plate;
+        slotMm = it.slotMm;
+        twinsAllowed = it.twinsAllowed;
+        stitchWidthMm = it.stitchWidthMm;
+        offCentreMm = it.offCentreMm;
+        spoolNote = it.spoolNote;
+        crossingLayers = it.crossingLayers;
+        stitchingAlready = it.stitchingAlready;
+        school = it.school;
+        systems = it.systems;
+        brokenBefore = it.brokenBefore;
+        machineKind = it.machineKind;
+        reach = it.reach;
+        feet = it.feet;
+        dial = it.dial;
     }
 
     public JobBuilder purpose(Purpose value) {
@@ -38,13 +71,21 @@ public final class JobBuilder {
         return this;
     }
 
-    /** Takes from a machine what it lists, pierces and lets through. */
+    /**
+     * Takes from a machine what it is, what it lists, pierces, lifts over and lets through, and its dial. What is an ordinary
+     * seam elsewhere is an overlock seam on an overlocker.
+     */
     public JobBuilder on(Machine machine) {
+        purpose = purpose == Purpose.SEAM ? Purpose.usualOn(machine.kind()) : purpose;
         systems(machine.systems())
                 .power(machine.power())
                 .plate(machine.passage())
-                .twinsAllowed(machine.takesTwins());
-        return machine.passage() == Plate.ZIGZAG ? slotMm(machine.slotMm()) : this;
+                .twinsAllowed(machine.takesTwins())
+                .machineKind(machine.kind())
+                .reach(machine.reach())
+                .dial(machine.dial());
+        double slot = machine.slotMm();
+        return slot > 0 ? slotMm(slot) : this;
     }
 
     /** Tells which needles broke on this very cloth and machine before. */
@@ -63,8 +104,38 @@ public final class JobBuilder {
         return this;
     }
 
-    /** Tells the width of the narrower slot of plate and foot in millimetres. */
+    public JobBuilder machineKind(MachineKind value) {
+        machineKind = Optional.of(value);
+        return this;
+    }
+
+    /** Tells how high the foot lifts and how thick a thread may be, where that is known. */
+    public JobBuilder reach(Reach value) {
+        reach = value;
+        return this;
+    }
+
+    /** Tells which feet belong to the machine. */
+    public JobBuilder feet(List<FootKind> value) {
+        feet = Optional.of(List.copyOf(value));
+        return this;
+    }
+
+    public JobBuilder dial(Dial value) {
+        dial = Optional.of(value);
+        return this;
+    }
+
+    /**
+     * Tells the width of the narrower slot of plate and foot in millimetres; up to 2 mm it is a round hole.
+     *
+     * @throws BadInput if it is not between 0.5 and 15
+     */
     public JobBuilder slotMm(double value) {
+        BadInput.unless(
+                value >= 0.5 && value <= 15,
+                "slotMm",
+                () -> "The slot of a plate or foot is 0.5 to 15 mm wide. Lay a ruler across it.");
         slotMm = OptionalDouble.of(value);
         return this;
     }
@@ -114,6 +185,22 @@ public final class JobBuilder {
                 () -> "The thickest crossing has at least the " + stack.layers()
                         + " layers of the seam and at most 32. Count them there.");
         crossingLayers = value;
+        return this;
+    }
+
+    /** Names the thickest crossing; how many layers it has is worked out. */
+    public JobBuilder crossing(Crossing value) {
+        return value == Crossing.NONE ? this : crossingLayers(value.layers(stack));
+    }
+
+    /**
+     * Tells how many layers' worth of stitching lies in the cloth already.
+     *
+     * @throws BadInput if it is not between 0 and 8
+     */
+    public JobBuilder stitchingAlready(int value) {
+        stack.withStitching(value);
+        stitchingAlready = value;
         return this;
     }
 

@@ -9,33 +9,33 @@ import java.util.List;
 final class KindOutlook {
     private final Outlook outlook;
     private final Needle example;
-    private final List<Factor> factors;
-    private final List<Factor> askingTheNeedle = new ArrayList<>();
-    private final List<Factor> askingItsPast = new ArrayList<>();
+    private final List<Firing> factors;
+    private final List<Firing> askingTheNeedle = new ArrayList<>();
+    private final List<Firing> askingItsPast = new ArrayList<>();
     private final SizeTable sizes;
     private final Sums settled = Sums.ordinary();
 
     /** Any needle of the kind will do, since the factors summed here look at nothing else of it. */
-    KindOutlook(Outlook outlook, List<Factor> firing, NeedleInUse anyOfTheKind) {
+    KindOutlook(Outlook outlook, List<Firing> firing, NeedleInUse anyOfTheKind) {
         this.outlook = outlook;
         this.example = anyOfTheKind.needle();
         this.factors = firing;
-        List<Factor> settledByTheKind = new ArrayList<>();
-        List<Factor> sizeRules = new ArrayList<>();
-        for (Factor it : firing) {
-            if (it.part() == Part.NEEDLE_WEAR) {
+        List<Firing> settledByTheKind = new ArrayList<>();
+        List<Firing> sizeRules = new ArrayList<>();
+        for (Firing it : firing) {
+            if (it.factor().part() == Part.NEEDLE_WEAR) {
                 askingItsPast.add(it);
-            } else if (it.asksEyeAndSizeAlone()) {
+            } else if (it.factor().asksEyeAndSizeAlone()) {
                 sizeRules.add(it);
             } else {
-                (it.asksTheNeedle() ? askingTheNeedle : settledByTheKind).add(it);
+                (it.factor().asksTheNeedle() ? askingTheNeedle : settledByTheKind).add(it);
             }
         }
-        settled.addAll(settledByTheKind, outlook.job(), anyOfTheKind);
+        settled.addAll(settledByTheKind, anyOfTheKind);
         sizes = outlook.sizes(example.point(), sizeRules);
     }
 
-    List<Factor> factors() {
+    List<Firing> factors() {
         return factors;
     }
 
@@ -52,9 +52,9 @@ final class KindOutlook {
     Prediction with(NeedleInUse needle) {
         Sums sums = settled.copy();
         sums.add(sizes.of(needle));
-        sums.addAll(askingTheNeedle, outlook.job(), needle);
+        sums.addAll(askingTheNeedle, needle);
         if (!needle.isNew()) {
-            sums.addAll(askingItsPast, outlook.job(), needle);
+            sums.addAll(askingItsPast, needle);
         }
         return new Prediction(outlook, needle, sums.hazards(), sums.limit());
     }

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 public final class Outlook {
     private final Job job;
     private final HazardModel model;
-    private final boolean[] fires;
+    private final @Nullable Firing[] fires;
     private final Map<Kind, KindOutlook> kinds = new HashMap<>();
     private final Map<Eye, SizeTable> sizes = new HashMap<>();
     private @Nullable KindOutlook lastAsked;
@@ -24,7 +24,7 @@ public final class Outlook {
     /** What needles share to which the size rules are the same. */
     private record Eye(double widthShare, boolean isWing) {}
 
-    Outlook(Job job, HazardModel model, boolean[] fires) {
+    Outlook(Job job, HazardModel model, @Nullable Firing[] fires) {
         this.job = job;
         this.model = model;
         this.fires = fires;
@@ -44,15 +44,15 @@ public final class Outlook {
         return ofKind(needle).limit() == Verdict.AVOID;
     }
 
-    /** Returns the factors that may fire on this needle. */
-    List<Factor> factors(NeedleInUse needle) {
+    /** Returns the rules that may fire on this needle. */
+    List<Firing> factors(NeedleInUse needle) {
         return ofKind(needle).factors();
     }
 
     /** Returns the sums of the size rules for needles with this point's eye, shared by all kinds that have it. */
-    SizeTable sizes(NeedleType point, List<Factor> sizeRules) {
+    SizeTable sizes(NeedleType point, List<Firing> sizeRules) {
         return sizes.computeIfAbsent(
-                new Eye(point.eye().widthShare(), point == NeedleType.WING), eye -> new SizeTable(job, sizeRules));
+                new Eye(point.eye().widthShare(), point == NeedleType.WING), eye -> new SizeTable(sizeRules));
     }
 
     /** Needles come kind by kind, so the kind asked for last is mostly the one asked for next. */

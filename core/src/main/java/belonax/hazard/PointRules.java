@@ -1,7 +1,7 @@
 package belonax.hazard;
 
 import static belonax.hazard.Factor.lowers;
-import static belonax.hazard.Factor.moves;
+import static belonax.hazard.Factor.movesOnCloth;
 import static belonax.hazard.Factor.raises;
 import static belonax.hazard.Hazard.BREAK;
 import static belonax.hazard.Hazard.MARK;
@@ -10,7 +10,6 @@ import static belonax.hazard.Hazard.SKIP;
 import static belonax.needle.NeedleType.EMBROIDERY;
 import static belonax.needle.NeedleType.JEANS;
 import static belonax.needle.NeedleType.JERSEY;
-import static belonax.needle.NeedleType.LEATHER;
 import static belonax.needle.NeedleType.METALLIC;
 import static belonax.needle.NeedleType.QUILTING;
 import static belonax.needle.NeedleType.SELF_THREADING;
@@ -20,232 +19,200 @@ import static belonax.needle.NeedleType.TOPSTITCH;
 import static belonax.needle.NeedleType.UNIVERSAL;
 import static belonax.needle.NeedleType.WING;
 
+import belonax.cloth.Fade;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSystem;
 import java.util.List;
 
 /**
- * How the point meets the cloth. Rounded points slide between yarns, acute ones pierce, cutting ones cut. Weights are
- * log-odds, set so that the worked cases of docs/craft.md come out as experienced sewists have them.
+ * How the point meets knits and wovens, asked of each carrying cloth by itself. Rounded points slide between yarns, acute
+ * ones pierce. Weights are log-odds, set so that the worked cases of docs/craft.md come out as experienced sewists have them.
  */
 final class PointRules {
     private PointRules() {}
 
-    static final List<Factor> ALL = List.of(
-            // Knits
+    static final List<Factor> KNITS = List.of(
             lowers(MARK, 0.6)
-                    .when(Job::isKnit)
+                    .onCloth(Carried::isKnit)
                     .withPoint(JERSEY, STRETCH)
                     .because("The round point slides between the yarns, so no hole or ladder starts."),
-            moves(SKIP, job -> -0.8 - 0.004 * job.stretchPercent())
-                    .when(Job::isElasticKnit)
+            movesOnCloth(SKIP, it -> -0.8 - 0.004 * it.stretchPercent())
+                    .onClothAsFarAs(Carried::elastic)
                     .withPoint(STRETCH)
-                    .because(job -> "The deep scarf and high eye throw a bigger loop, and a cloth that gives "
-                            + percent(job) + " % closes on a small one."),
-            moves(SKIP, job -> 1.1 + 0.02 * Math.max(0, job.stretchPercent() - 45))
-                    .when(Job::isElasticKnit)
+                    .becauseOfCloth(it -> "The deep scarf and high eye throw a bigger loop, and a cloth that gives "
+                            + it.percent() + " % closes on a small one."),
+            movesOnCloth(SKIP, it -> 1.1 + 0.02 * Math.max(0, it.stretchPercent() - 45))
+                    .onClothAsFarAs(Carried::elastic)
                     .withPoint(JERSEY)
-                    .because(job -> "A knit that gives " + percent(job)
+                    .becauseOfCloth(it -> "A knit that gives " + it.percent()
                             + " % can close on a jersey needle's loop; the stretch needle's is bigger."),
             raises(PUCKER, 1.0)
-                    .when(job -> job.isKnit() && !job.isElasticKnit())
+                    .onClothAsFarAs(it -> it.isKnit() ? 1 - it.elastic() : 0)
                     .withKind(PointRules::hasJerseyBeside)
                     .because("On a knit that gives little, a jersey needle sews the straighter row."),
             raises(MARK, 0.5)
-                    .when(job -> job.isKnit() && !job.isElasticKnit())
+                    .onClothAsFarAs(it -> it.isKnit() ? 1 - it.elastic() : 0)
                     .withKind(PointRules::hasJerseyBeside)
                     .because("This knit needs no bigger loop, and the stretch needle's shape is rougher on it."),
-            moves(SKIP, job -> 0.9 + 0.018 * job.stretchPercent())
-                    .when(Job::isKnit)
+            movesOnCloth(SKIP, it -> 0.9 + 0.018 * it.stretchPercent())
+                    .onCloth(Carried::isKnit)
                     .withPoint(UNIVERSAL, SELF_THREADING, TOPSTITCH, METALLIC, QUILTING, WING)
-                    .because(job -> "A plain point carries the knit down with it, and a cloth that gives "
-                            + percent(job) + " % closes on the loop before the hook comes."),
-            moves(SKIP, job -> 0.5 + 0.02 * job.stretchPercent())
-                    .when(Job::isKnit)
+                    .becauseOfCloth(it -> "A plain point carries the knit down with it, and a cloth that gives "
+                            + it.percent() + " % closes on the loop before the hook comes."),
+            movesOnCloth(SKIP, it -> 0.5 + 0.02 * it.stretchPercent())
+                    .onCloth(Carried::isKnit)
                     .withPoint(EMBROIDERY)
                     .because("A slightly rounded embroidery point can still skip on a knit."),
             raises(MARK, 1.3)
-                    .when(Job::isKnit)
+                    .onCloth(Carried::isKnit)
                     .withPoint(UNIVERSAL, SELF_THREADING, TOPSTITCH, METALLIC, QUILTING, EMBROIDERY)
                     .because("A plain point can cut a yarn of the knit, and a hole or ladder starts there."),
             raises(SKIP, 0.3)
-                    .when(job -> job.isKnit() && job.stretchPercent() <= job.plainPointLimitPercent())
+                    .onCloth(it -> it.isKnit() && (it.beyondPlainPoint() <= 0.5 || it.hasRubber()))
                     .withPoint(UNIVERSAL, SELF_THREADING)
                     .atBest(Verdict.CAN_PASS)
-                    .because("A universal needle can pass on a stable knit; test it first on a scrap."),
-            moves(SKIP, job -> 0.4 + 0.008 * (job.stretchPercent() - job.plainPointLimitPercent()))
-                    .when(job -> job.isKnit() && job.stretchPercent() > job.plainPointLimitPercent())
+                    .becauseOfCloth(it -> it.hasRubber()
+                            ? "A universal needle can pass here, because its rounded point spares the rubber; test it first."
+                            : "A universal needle can pass on a stable knit; test it first on a scrap."),
+            movesOnCloth(SKIP, it -> 0.5 + 0.008 * Math.max(0, it.stretchPercent() - it.plainPointLimitPercent()))
+                    .onClothAsFarAs(it -> it.hasRubber() ? 0 : it.beyondPlainPoint())
                     .withPoint(UNIVERSAL, SELF_THREADING)
                     .atBest(Verdict.AVOID)
-                    .because(job -> "A universal needle skips on a knit that gives " + percent(job)
+                    .becauseOfCloth(it -> "A universal needle skips on a knit that gives " + it.percent()
                             + " %: take a jersey or stretch needle."),
             raises(MARK, 3.2)
-                    .when(Job::isKnit)
+                    .onCloth(Carried::isKnit)
                     .withPoint(SHARP, JEANS)
                     .atBest(Verdict.AVOID)
                     .because("A sharp point cuts the yarns of a knit, and every cut can run as a ladder."),
-            moves(SKIP, job -> 0.9 + 0.018 * job.stretchPercent())
-                    .when(Job::isKnit)
+            movesOnCloth(SKIP, it -> 0.9 + 0.018 * it.stretchPercent())
+                    .onCloth(Carried::isKnit)
                     .withPoint(SHARP, JEANS)
-                    .because("A knit closes on the small loop of a plain needle."),
-            // Wovens
+                    .because("A knit closes on the small loop of a plain needle."));
+
+    static final List<Factor> BALL_POINTS_ON_WOVENS = List.of(
             raises(PUCKER, 1.6)
-                    .when(Job::isWoven)
+                    .when(job -> !roundedMayPass(job))
+                    .onCloth(Carried::isWoven)
                     .withPoint(JERSEY)
                     .atBest(Verdict.AVOID)
                     .because("A ball point pushes woven yarns aside, so the line wanders and the seam draws up."),
             raises(SKIP, 0.9)
-                    .when(Job::isWoven)
+                    .when(job -> !roundedMayPass(job))
+                    .onCloth(Carried::isWoven)
                     .withPoint(JERSEY)
                     .because("A ball point is pushed off course by woven yarns."),
             raises(PUCKER, 1.6)
-                    .when(job -> isCrisp(job) && !isRescue(job))
+                    .when(job -> !roundedMayPass(job))
+                    .onClothAsFarAs(Carried::crisp)
+                    .asFarAs(job -> 1 - rescue(job))
                     .withKind(PointRules::isFlatStretch)
                     .atBest(Verdict.AVOID)
                     .because(
                             "A stretch needle's ball point pushes the yarns of a crisp woven aside: the line wanders."),
             raises(SKIP, 0.9)
-                    .when(job -> isCrisp(job) && !isRescue(job))
+                    .when(job -> !roundedMayPass(job))
+                    .onClothAsFarAs(Carried::crisp)
+                    .asFarAs(job -> 1 - rescue(job))
                     .withKind(PointRules::isFlatStretch)
                     .because("A ball point is pushed off course by woven yarns."),
             raises(PUCKER, 1.4)
-                    .when(job -> isCrisp(job) && isRescue(job))
+                    .when(job -> !roundedMayPass(job))
+                    .onClothAsFarAs(Carried::crisp)
+                    .asFarAs(PointRules::rescue)
                     .withKind(PointRules::isFlatStretch)
                     .atBest(Verdict.CAN_PASS)
                     .because(
                             "Its ball point lets the line wander, but its bigger loop is a known rescue when a very thick"
                                     + " stack skips."),
             raises(PUCKER, 0.8)
-                    .when(job -> job.isWoven() && !isCrisp(job))
+                    .when(job -> !roundedMayPass(job))
+                    .onClothAsFarAs(it -> it.isWoven() ? 1 - it.crisp() : 0)
                     .withKind(PointRules::isFlatStretch)
                     .because(
                             "On a woven with some give a stretch needle sews, but its ball point lets the line wander."),
-            raises(PUCKER, 1.6)
-                    .when(PointRules::isNonwoven)
+            raises(PUCKER, 0.5)
+                    .when(Job::knitLeadsWoven)
+                    .onCloth(Carried::isWoven)
                     .withPoint(JERSEY, STRETCH)
                     .atBest(Verdict.CAN_PASS)
-                    .because("Where there are no yarns to part, a ball point only pushes, and the line wanders."),
+                    .because("The knit beside it decides the point; on the woven the line wanders a little."),
+            raises(PUCKER, 0.9)
+                    .when(job -> job.isOverRubber() && !job.knitLeadsWoven())
+                    .onCloth(Carried::isWoven)
+                    .withPoint(JERSEY, STRETCH)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("A rounded point spares the rubber; on the woven the line wanders a little."),
+            raises(PUCKER, 1.6)
+                    .onCloth(Carried::isNonwoven)
+                    .withPoint(JERSEY, STRETCH)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("Where there are no yarns to part, a ball point only pushes, and the line wanders."));
+
+    static final List<Factor> FINE_AND_CLOSE = List.of(
             lowers(SKIP, 0.5)
-                    .when(job -> isCleanlyPierced(job))
+                    .onClothAsFarAs(Carried::cleanlyPierced)
                     .withPoint(SHARP)
-                    .because(job -> job.isCoated() || job.isFilm()
+                    .becauseOfCloth(it -> it.surface() > 0
                             ? "The slim point pierces the coating with a small clean hole."
                             : "The slim point goes through close, fine yarns instead of pushing them."),
             lowers(MARK, 0.5)
-                    .when(job -> isCleanlyPierced(job))
+                    .onClothAsFarAs(Carried::cleanlyPierced)
                     .withPoint(SHARP)
                     .because("A fine acute point leaves the smallest hole."),
             raises(MARK, 0.6)
-                    .when(job -> job.isWoven() && !isCleanlyPierced(job) && !isFineLine(job))
+                    .when(job -> job.isWoven() && !isFineLine(job))
+                    .onClothAsFarAs(it -> it.isWoven() ? 1 - it.cleanlyPierced() : 0)
                     .withPoint(SHARP)
                     .because(
                             "On an ordinary woven a sharp point now and then cuts a yarn that a rounded one slips past."),
+            raises(SKIP, 1.9)
+                    .when(job -> !job.isOverRubber())
+                    .onClothAsFarAs(Carried::tightAndFine)
+                    .withPoint(UNIVERSAL, SELF_THREADING)
+                    .atBest(Verdict.AVOID)
+                    .because("A rounded point cannot part yarns this fine and close: it skips and puckers."),
+            raises(PUCKER, 0.9)
+                    .onClothAsFarAs(Carried::tightAndFine)
+                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH)
+                    .because("A rounded point pushes fine close yarns together, and the seam draws up."),
+            raises(SKIP, 0.9)
+                    .onClothAsFarAs(Carried::surface)
+                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY)
+                    .because("A rounded point stretches a coating before it breaks through, and the loop is late."),
+            raises(MARK, 0.7)
+                    .onClothAsFarAs(Carried::surface)
+                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH)
+                    .because("A rounded point punches a ragged hole in a coating."),
+            raises(MARK, 0.7)
+                    .onClothAsFarAs(it -> it.isWoven() && !it.isOpen() ? it.delicacy() : 0)
+                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH, QUILTING)
+                    .because("A rounded point can pull a yarn of silk or sheer cloth into a line that shows."),
+            raises(SKIP, 3.0)
+                    .onCloth(it -> !it.isKnit() && !it.isHide() && it.keepsHoles() && it.surface() > 0)
+                    .withPoint(JERSEY, STRETCH)
+                    .atBest(Verdict.AVOID)
+                    .because("A ball point stretches film and coating instead of piercing it."));
+
+    static final List<Factor> ACUTE_LINES = List.of(
             lowers(PUCKER, 0.5)
                     .when(job -> job.isWoven() && isFineLine(job))
                     .withPoint(SHARP)
                     .because("A fine acute point keeps a visible line straight."),
-            raises(BREAK, 1.0)
-                    .when(Job::wantsStiffBlade)
+            lowers(PUCKER, 0.25)
+                    .when(job -> job.isWoven() && job.purpose() == Purpose.PIECING && !job.wantsStiffBlade())
                     .withPoint(SHARP)
-                    .because("A slim acute tip bends in cloth this heavy."),
-            raises(SKIP, 2.0)
-                    .when(Job::isTightAndFine)
-                    .withPoint(UNIVERSAL, SELF_THREADING)
-                    .atBest(Verdict.AVOID)
-                    .because("A rounded point cannot part yarns this fine and close: it skips and puckers."),
-            raises(PUCKER, 1.5)
-                    .when(Job::isTightAndFine)
-                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH)
-                    .because("A rounded point pushes fine close yarns together, and the seam draws up."),
-            raises(SKIP, 0.9)
-                    .when(job -> job.isCoated() || job.isFilm())
-                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY)
-                    .because("A rounded point stretches a coating before it breaks through, and the loop is late."),
-            raises(MARK, 0.7)
-                    .when(job -> job.isCoated() || job.isFilm())
-                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH)
-                    .because("A rounded point punches a ragged hole in a coating."),
-            raises(MARK, 0.7)
-                    .when(job -> job.isWoven() && job.isDelicate() && !job.isOpen())
-                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH, QUILTING)
-                    .because("A rounded point can pull a yarn of silk or sheer cloth into a line that shows."),
-            raises(SKIP, 3.0)
-                    .when(job -> job.isFilm() || job.isCoated() && job.keepsHoles())
-                    .withPoint(JERSEY, STRETCH)
-                    .atBest(Verdict.AVOID)
-                    .because("A ball point stretches film and coating instead of piercing it."),
-            // Heavy, dense cloth
-            lowers(BREAK, 0.9)
-                    .when(Job::wantsStiffBlade)
-                    .withPoint(JEANS)
-                    .because("The strong blade keeps its line through dense cloth and layers."),
-            lowers(SKIP, 0.5)
-                    .when(Job::wantsStiffBlade)
-                    .withPoint(JEANS)
-                    .because("A blade that does not bend meets the hook where it should."),
-            raises(BREAK, 1.3)
-                    .when(Job::wantsStiffBlade)
-                    .withPoint(UNIVERSAL, METALLIC, WING)
-                    .because("An ordinary blade bends in cloth this dense."),
-            raises(SKIP, 0.8)
-                    .when(Job::wantsStiffBlade)
-                    .withPoint(UNIVERSAL, SHARP, METALLIC, QUILTING, EMBROIDERY, SELF_THREADING)
-                    .because("A blade that bends in dense cloth misses the hook."),
-            raises(BREAK, 0.6)
-                    .when(Job::wantsStiffBlade)
-                    .withPoint(QUILTING, TOPSTITCH, EMBROIDERY)
-                    .because("Its blade is not made for cloth this dense."),
-            raises(MARK, 2.2)
-                    .when(job -> job.isWoven() && isFine(job))
-                    .withPoint(JEANS)
-                    .atBest(Verdict.AVOID)
-                    .because("A jeans needle is too coarse for fine cloth: its holes show."),
-            raises(MARK, 0.7)
-                    .when(job -> job.isWoven() && !isFine(job) && !job.wantsStiffBlade() && !job.isCoated())
-                    .withPoint(JEANS)
-                    .because("A jeans needle is stiffer and blunter in its shoulders than this cloth needs."),
-            raises(SKIP, 0.7)
-                    .when(job -> job.isWoven() && !job.wantsStiffBlade() && !isCleanlyPierced(job))
-                    .withPoint(JEANS)
-                    .because("Its stout blade gains nothing on cloth that an ordinary one goes through."),
-            // Hides and films
-            lowers(BREAK, 0.6)
-                    .when(Job::isHide)
-                    .withPoint(LEATHER)
-                    .because("The cutting point opens the hide instead of forcing through it."),
-            lowers(SKIP, 0.4)
-                    .when(Job::isHide)
-                    .withPoint(LEATHER)
-                    .because("A cut hide does not hold the blade, so the loop forms."),
-            raises(SKIP, 1.8)
-                    .when(Job::isHide)
-                    .withPoint(UNIVERSAL, JERSEY, STRETCH, SELF_THREADING, WING)
-                    .atBest(Verdict.AVOID)
-                    .because("A rounded point tears a hide instead of cutting it, and skips."),
-            raises(BREAK, 1.2)
-                    .when(Job::isHide)
-                    .withPoint(UNIVERSAL, JERSEY, STRETCH, SELF_THREADING, WING)
-                    .because("A hide holds a rounded point and bends it."),
-            raises(SKIP, 1.5)
-                    .when(Job::isHide)
-                    .withPoint(SHARP, JEANS, TOPSTITCH, QUILTING, METALLIC, EMBROIDERY)
-                    .atBest(Verdict.CAN_PASS)
-                    .because("A hide wants a cutting point; this one can pass on thin skins."),
-            raises(BREAK, 0.8)
-                    .when(Job::isHide)
-                    .withPoint(SHARP, JEANS, TOPSTITCH, QUILTING, METALLIC, EMBROIDERY)
-                    .because("A hide grips a point that does not cut."),
-            raises(MARK, 3.6)
-                    .when(job -> !job.isHide() && !job.isFilm())
-                    .withPoint(LEATHER)
-                    .atBest(Verdict.AVOID)
-                    .because("A cutting point is for true hides: it cuts the yarns, and the holes stay."),
+                    .because("A fine acute point pieces along the straighter line."),
             raises(MARK, 1.2)
-                    .when(job -> !job.isHide() && job.isFilm())
-                    .withPoint(LEATHER)
+                    .when(Job::isOverRubber)
+                    .withPoint(SHARP, JEANS, QUILTING)
                     .atBest(Verdict.CAN_PASS)
-                    .because("On cork and thick vinyl a cutting point is the last resort: its slits can tear like a"
-                            + " stamp."));
+                    .because(
+                            "A sharp point cuts the rubber, and the elastic loses its pull there: take a rounded one."),
+            raises(BREAK, 1.0)
+                    .asFarAs(Job::stiffness)
+                    .withPoint(SHARP)
+                    .because("A slim acute tip bends in cloth this heavy."));
 
     /** An overlocker's own needle has a stretch point for every cloth, so the rule for crisp wovens is not for it. */
     private static boolean isFlatStretch(Needle it) {
@@ -257,36 +224,17 @@ final class PointRules {
         return isFlatStretch(it) && !it.type().isMultiple();
     }
 
-    private static boolean isCrisp(Job job) {
-        return job.isWoven() && job.stretchPercent() < 10;
+    /** A knit that gives, or rubber, takes its rounded point with it into a seam with a woven. */
+    private static boolean roundedMayPass(Job job) {
+        return job.knitLeadsWoven() || job.isOverRubber();
     }
 
-    private static boolean isRescue(Job job) {
-        return job.resistingGsm() >= 900 || job.stack().thicknessMm() >= 4;
-    }
-
-    private static boolean isCleanlyPierced(Job job) {
-        return !job.isKnit()
-                && !job.isHide()
-                && (job.isTightAndFine()
-                        || job.isCoated()
-                        || job.isFilm()
-                        || job.isWoven() && job.isDelicate() && !job.isOpen());
-    }
-
-    private static boolean isNonwoven(Job job) {
-        return !job.isKnit() && !job.isWoven() && !job.isHide() && !job.isFilm();
+    /** Returns how far a stack is so thick that the stretch needle's bigger loop is worth its wandering line. */
+    private static double rescue(Job job) {
+        return Math.max(Fade.in(job.resistingGsm(), 900), Fade.in(job.stack().thicknessMm(), 4));
     }
 
     private static boolean isFineLine(Job job) {
         return job.purpose() == Purpose.TOPSTITCH && !job.wantsStiffBlade();
-    }
-
-    private static boolean isFine(Job job) {
-        return job.stack().main().weightGsm() < 100;
-    }
-
-    private static String percent(Job job) {
-        return String.valueOf(Math.round(job.stretchPercent()));
     }
 }

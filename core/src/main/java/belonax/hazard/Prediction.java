@@ -1,6 +1,7 @@
 package belonax.hazard;
 
 import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -58,43 +59,83 @@ public final class Prediction {
 
     /** Tells whether machine or wear rules it out, which no success elsewhere can lift. */
     public boolean isRuledOutByMachineOrWear() {
-        return limits().anyMatch(it ->
-                it.limit() == Verdict.AVOID && (it.part() == Part.MACHINE || it.part() == Part.NEEDLE_WEAR));
+        return limits().anyMatch(it -> it.limit() == Verdict.AVOID
+                && (it.factor().part() == Part.MACHINE || it.factor().part() == Part.NEEDLE_WEAR));
+    }
+
+    /** Tells whether it would strike plate or foot, or stand wrongly in the machine. */
+    public boolean isStruckByPlateOrFoot() {
+        return limits().anyMatch(it -> it.limit() == Verdict.AVOID
+                && it.factor().part() == Part.MACHINE
+                && outlook.job().systems().contains(needle.needle().system()));
     }
 
     /** Returns why, the weightiest first: what moves the expected harm most. */
     public List<Reason> reasons() {
         List<Reason> reasons = new ArrayList<>();
-        for (Factor it : outlook.factors(needle)) {
-            double weight = it.weight(outlook.job(), needle);
+        for (Firing it : outlook.factors(needle)) {
+            double weight = it.weight(needle);
             if (Math.abs(weight) >= SPOKEN_OF) {
-                reasons.add(new Reason(it.hazard(), it.part(), weight, it.reason(outlook.job(), needle)));
+                reasons.add(new Reason(it.factor().hazard(), it.factor().part(), weight, it.reason(needle)));
             }
         }
         reasons.sort(Comparator.comparingDouble(this::harmMoved).reversed());
         return reasons;
     }
 
+    /** Returns the best verdict that the job leaves to this needle, whatever the rules say of the needle itself. */
+    public Verdict cap() {
+        Job job = outlook.job();
+        Verdict byLimits = limitsOfTheJob();
+        boolean disagree = needle.needle().point() != NeedleType.WING && job.windowsMissEachOther(needle.needle());
+        return disagree ? byLimits.or(Verdict.CAN_PASS) : byLimits;
+    }
+
+    /** Returns the best verdict that the limits of foot, motor, hook and plate leave to this needle. */
+    public Verdict limitsOfTheJob() {
+        return outlook.job().limits().cap(needle.needle());
+    }
+
     /** Returns why this needle is limited to its verdict, in the order of the rules; empty when nothing limits it. */
     public List<String> limitReasons() {
         return limits().filter(it -> it.limit() == limit)
-                .map(it -> it.reason(outlook.job(), needle))
+                .sorted(Comparator.comparing(it -> it.factor().part() != Part.MACHINE))
+                .map(it -> it.reason(needle))
                 .toList();
     }
 
-    private Stream<Factor> limits() {
-        return outlook.factors(needle).stream()
-                .filter(it -> it.limit() != Verdict.GOOD && it.weight(outlook.job(), needle) != 0);
+    /**
+     * Returns what decides a verdict that is not good, the most pressing first: a strike or a wrong system, a limit of the job,
+     * what rules say of the needle, and then what raises the harm most.
+     */
+    public List<String> deciding(Verdict verdict) {
+        Stream<String> ofTheMachine = limits().filter(
+                        it -> it.limit() == verdict && it.factor().part() == Part.MACHINE)
+                .map(it -> it.reason(needle));
+        Stream<String> ofTheJob = outlook.job().limits().binding().stream()
+                .filter(it -> it.verdict() == verdict && limitsOfTheJob() == verdict)
+                .map(Limit::text);
+        Stream<String> ofTheNeedle =
+                limits().filter(it -> it.limit() == verdict).map(it -> it.reason(needle));
+        Stream<String> raising = reasons().stream().filter(Reason::raises).map(Reason::text);
+        return Stream.of(ofTheMachine, ofTheJob, ofTheNeedle, raising)
+                .flatMap(it -> it)
+                .distinct()
+                .toList();
+    }
+
+    private Stream<Firing> limits() {
+        return outlook.factors(needle).stream().filter(it -> it.limit() != Verdict.GOOD && it.weight(needle) != 0);
     }
 
     private double harmMoved(Reason reason) {
         double chance = hazards.of(reason.hazard());
-        double without = 1 / (1 + Math.exp(reason.weight()) * (1 - chance) / chance);
-        return Math.abs(chance - without) * reason.hazard().severity(outlook.job());
+        double without = Hazards.chance(Hazards.logOdds(chance) - reason.weight());
+        return Math.abs(Hazards.harm(reason.hazard(), chance, outlook.job())
+                - Hazards.harm(reason.hazard(), without, outlook.job()));
     }
 
     private static double lowered(double chance, double logOdds) {
-        double odds = chance / (1 - chance) * Math.exp(-logOdds);
-        return odds / (1 + odds);
+        return Hazards.chance(Hazards.logOdds(chance) - logOdds);
     }
 }

@@ -7,6 +7,7 @@ import static belonax.hazard.Hazard.PUCKER;
 import static belonax.hazard.Hazard.SHRED;
 import static belonax.hazard.Hazard.SKIP;
 
+import belonax.cloth.Fade;
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleType;
 import java.util.List;
@@ -17,18 +18,27 @@ import java.util.Locale;
  * docs/craft.md, "Size from thread and cloth".
  */
 final class SizeRules {
-    /** Shown weights begin here; below it the size is as good as right. */
-    private static final double NOTICEABLE_STEPS = 0.05;
+    /** Beyond so many steps a size is plainly wrong, and one step more tells little. */
+    private static final double STEEP_TO_STEPS = 2.5;
+
+    private static final double FAR_OFF = 0.3;
+    /** Log-odds of fraying at the width that still sews, and what is added at most beyond it. */
+    private static final double EYE_STILL_SEWS = 2.2;
+
+    private static final double EYE_BEYOND = 3.2;
+    /** Log-odds where cloth and thread leave no size between them. */
+    private static final double NO_SIZE_LEFT = 0.9;
+    /** Log-odds of skipping, at most, over a hole that the thread does not fill. */
+    private static final double EMPTY_HOLE = 3.6;
 
     private SizeRules() {}
 
     static final List<Factor> ALL = List.of(
-            moves(BREAK, (job, it) -> !isWing(it) && isInside(job, it) ? -0.3 : 0)
+            moves(BREAK, (job, it) -> isWing(it) ? 0 : -0.3 * (1 - Fade.between(offBySteps(job, it), 0.5, 2)))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> it.needle().size() + " suits " + grams(job)
-                            + " g/m² under the foot: this cloth asks for "
-                            + job.clothWindow().sizes() + "."),
+                    .because((job, it) -> it.needle().size() + " suits what lies under the foot, " + grams(job)
+                            + " g/m²: it asks for " + job.clothWindow().sizes() + "."),
             moves(BREAK, (job, it) -> school(job) * slope(tooThinBySteps(job, it), 0.35, 0.95))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
@@ -36,18 +46,18 @@ final class SizeRules {
                             ? it.needle().size() + " is at the thin end of what this cloth asks for."
                             : it.needle().size() + " is thin for " + grams(job)
                                     + " g/m² under the foot: the cloth bends it."),
-            moves(SKIP, (job, it) -> school(job) * slope(tooThinBySteps(job, it), 0.20, 0.60))
+            moves(SKIP, (job, it) -> school(job) * slope(tooThinBySteps(job, it), 0.20, 0.50))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "A blade that " + grams(job) + " g/m² bends aside misses the hook."),
-            moves(MARK, (job, it) -> school(job) * slope(tooThickBySteps(job, it), 0.40, 0.95))
+            moves(MARK, (job, it) -> school(job) * showing(job) * slope(tooThickBySteps(job, it), 0.34, 0.48))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> isInside(job, it)
                             ? it.needle().size() + " is at the thick end of what this cloth asks for."
                             : it.needle().size() + " leaves bigger holes than a cloth asking for "
                                     + job.clothWindow().sizes() + " can close."),
-            moves(PUCKER, (job, it) -> school(job) * slope(tooThickBySteps(job, it), 0.25, 0.50))
+            moves(PUCKER, (job, it) -> school(job) * slope(tooThickBySteps(job, it), 0.16, 0.18))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because("A blade thicker than the cloth asks for pushes it into a pucker."),
@@ -56,26 +66,32 @@ final class SizeRules {
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "The eye of a " + it.needle().size() + " is only "
                             + String.format(Locale.ROOT, "%.2f", eyeOverThread(job, it))
-                            + " times as wide as tex " + job.thread().tex().shown()
+                            + " times as wide as " + job.thread().texWords()
                             + " is thick; it wants 1.4 times, or the thread frays."),
             moves(SHRED, (job, it) -> eyeOverThread(job, it) >= ThreadWindow.COMFORT ? -0.2 : 0)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "The eye is " + String.format(Locale.ROOT, "%.1f", eyeOverThread(job, it))
-                            + " times as wide as the thread is thick, so tex "
-                            + job.thread().tex().shown()
-                            + " runs freely."),
+                            + " times as wide as the thread is thick, so "
+                            + job.thread().texWords() + " runs freely."),
             moves(SKIP, SizeRules::emptyHole)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> "Tex " + job.thread().tex().shown() + " is too fine to fill the hole of a "
-                            + it.needle().size() + ": the loop goes slack and stitches skip."),
-            moves(PUCKER, (job, it) -> !isWing(it) && job.windowsMissEachOther(it.needle()) ? 0.4 : 0)
+                    .because((job, it) ->
+                            "A thread of " + job.thread().texWords() + " is too fine to fill the hole of a "
+                                    + it.needle().size() + ": the loop goes slack and stitches skip."),
+            moves(SHRED, (job, it) -> isWing(it) ? 0 : NO_SIZE_LEFT * job.threadTooThick(it.needle()))
                     .sameForTheKind()
                     .of(Part.NEEDLE_SIZE)
-                    .atBest(Verdict.CAN_PASS)
                     .because(
-                            "With this eye no size suits both the cloth and the thread, so something has to give way."));
+                            "With this eye no size suits both the cloth and the thread: the cloth keeps a bigger hole, or the"
+                                    + " thread frays."),
+            moves(SKIP, (job, it) -> isWing(it) ? 0 : NO_SIZE_LEFT * job.threadTooFine())
+                    .sameForTheKind()
+                    .of(Part.NEEDLE_SIZE)
+                    .because(
+                            "The thread is too fine for the sizes that this cloth asks for: the needle bends, or the loop goes"
+                                    + " slack."));
 
     private static boolean isWing(NeedleInUse it) {
         return it.needle().point() == NeedleType.WING;
@@ -97,28 +113,40 @@ final class SizeRules {
         return isWing(it) ? 0 : it.needle().size().step() - job.clothWindow().step();
     }
 
-    /** Gentle for the first step, steep beyond it. */
+    /** Holes show more on cloth that snags and shows them. */
+    private static double showing(Job job) {
+        return 1 + 0.5 * job.delicacy();
+    }
+
+    private static double offBySteps(Job job, NeedleInUse it) {
+        return Math.abs(job.clothWindow().step() - it.needle().size().step());
+    }
+
+    /** Gentle for the first step, steep beyond it, and gentle again where the size is far off anyway. */
     private static double slope(double steps, double inside, double outside) {
-        if (!(steps > NOTICEABLE_STEPS)) {
+        if (!(steps > 0)) {
             return 0;
         }
-        return inside * Math.min(1, steps) + outside * Math.max(0, steps - 1);
+        double steep = Math.max(0, Math.min(STEEP_TO_STEPS, steps) - 1);
+        double far = Math.max(0, steps - STEEP_TO_STEPS);
+        return inside * Math.min(1, steps) + outside * steep + FAR_OFF * outside * far;
     }
 
     private static double eyeOverThread(Job job, NeedleInUse it) {
         return it.needle().eyeWidthMm() / job.threadDiameterMm();
     }
 
-    /** Rises at once below the comfortable width, because fraying does, and steeply below the width that still sews. */
+    /** Rises soon below the comfortable width, because fraying does, on to the width that still sews, and slower beyond it. */
     private static double tightEye(Job job, NeedleInUse it) {
         double ratio = eyeOverThread(job, it);
         if (ratio >= ThreadWindow.COMFORT) {
             return 0;
         }
-        double within = (ThreadWindow.COMFORT - Math.max(ratio, ThreadWindow.TIGHTEST))
-                / (ThreadWindow.COMFORT - ThreadWindow.TIGHTEST);
-        double beyond = Math.max(0, ThreadWindow.TIGHTEST - ratio);
-        return job.school().threadWeight() * (2.6 * Math.sqrt(within) + 12 * beyond);
+        double tight = (ThreadWindow.COMFORT - ratio) / (ThreadWindow.COMFORT - ThreadWindow.TIGHTEST);
+        double beyond = Math.max(0, tight - 1);
+        double within = Math.min(1, tight);
+        return job.school().threadWeight()
+                * (EYE_STILL_SEWS * (1 - (1 - within) * (1 - within)) + EYE_BEYOND * (1 - Math.exp(-beyond / 2)));
     }
 
     private static double emptyHole(Job job, NeedleInUse it) {
@@ -127,8 +155,8 @@ final class SizeRules {
         }
         double largestNm =
                 job.threadWindow(it.needle().point().eye().widthShare()).maxNm();
-        double nm = it.needle().size().nm();
-        return nm <= largestNm ? 0 : job.school().threadWeight() * (0.3 + 10 * (1 - largestNm / nm));
+        double over = it.needle().size().nm() / largestNm - 1;
+        return over <= 0 ? 0 : job.school().threadWeight() * EMPTY_HOLE * (1 - Math.exp(-over / 0.35));
     }
 
     private static String grams(Job job) {

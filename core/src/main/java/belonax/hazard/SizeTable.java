@@ -7,12 +7,10 @@ import org.jspecify.annotations.Nullable;
 
 /** What the size rules make of each size on one job with one kind of eye, worked out when it is first asked for. */
 final class SizeTable {
-    private final Job job;
-    private final List<Factor> sizeRules;
+    private final List<Firing> sizeRules;
     private final @Nullable Sums[] bySize = new Sums[NeedleSize.LADDER.size()];
 
-    SizeTable(Job job, List<Factor> sizeRules) {
-        this.job = job;
+    SizeTable(List<Firing> sizeRules) {
         this.sizeRules = sizeRules;
     }
 
@@ -21,7 +19,7 @@ final class SizeTable {
         Sums known = bySize[step];
         if (known == null) {
             known = new Sums();
-            known.addAll(sizeRules, job, needle);
+            known.addAll(sizeRules, needle);
             bySize[step] = known;
         }
         return known;

@@ -5,6 +5,18 @@ import belonax.needle.NeedleSize;
 /** A run of standard sizes, both ends included. */
 public record SizeWindow(NeedleSize min, NeedleSize max) {
 
+    /** Windows that lie no further apart than this, in steps of the ladder, touch: it is tight, and no conflict. */
+    static final double TOUCHING_STEPS = 0.5;
+
+    /**
+     * Returns how many steps of the ladder lie between these sizes and those that a thread still sews with; 0 or less where
+     * they meet.
+     */
+    public double stepsFrom(ThreadWindow thread) {
+        return Math.max(
+                NeedleSize.stepOf(thread.tightestNm()) - max.step(), min.step() - NeedleSize.stepOf(thread.maxNm()));
+    }
+
     public boolean contains(NeedleSize size) {
         return size.compareTo(min) >= 0 && size.compareTo(max) <= 0;
     }

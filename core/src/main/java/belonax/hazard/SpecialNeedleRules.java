@@ -16,6 +16,7 @@ import static belonax.needle.NeedleType.SELF_THREADING;
 import static belonax.needle.NeedleType.TOPSTITCH;
 import static belonax.needle.NeedleType.WING;
 
+import belonax.cloth.Fade;
 import belonax.needle.NeedleType;
 import java.util.List;
 
@@ -28,13 +29,15 @@ final class SpecialNeedleRules {
             lowers(BREAK, 0.5)
                     .when(SpecialNeedleRules::isQuilting)
                     .withPoint(QUILTING)
-                    .because("The slim taper glides through batting and crossed seams."),
+                    .because(job -> job.hasBatting()
+                            ? "The slim taper glides through batting and crossed seams."
+                            : "The slim taper glides over crossed seams."),
             lowers(PUCKER, 0.5)
                     .when(SpecialNeedleRules::isQuilting)
                     .withPoint(QUILTING)
                     .because("The taper leaves the layers where they lie."),
             raises(SKIP, 0.6)
-                    .when(job -> isQuilting(job) && !job.isKnit())
+                    .when(job -> job.hasBatting() && !job.isKnit())
                     .withPoint(NeedleType.UNIVERSAL, JEANS)
                     .because("Batting holds a full-bodied blade and the loop is late."),
             raises(PUCKER, 0.9)
@@ -60,18 +63,18 @@ final class SpecialNeedleRules {
                             job.purpose() == Purpose.EMBROIDERY && !job.thread().isMetallic())
                     .withKind(it -> it.point().eye().widthShare() < 0.45)
                     .because("A standard eye rubs the thread thousands of times a minute in embroidery."),
-            raises(SKIP, 0.7)
+            raises(SKIP, 1.0)
                     .when(job -> !job.purpose().isDense())
                     .withPoint(EMBROIDERY)
                     .because(
                             "Embroidery needle and thread belong together; an everyday seam is steadier with an ordinary"
                                     + " needle."),
-            raises(PUCKER, 0.7)
+            raises(PUCKER, 1.0)
                     .when(job -> !job.purpose().isDense())
                     .withPoint(EMBROIDERY)
                     .because("Its eased scarf is shaped for light dense stitching, not for seams."),
             raises(BREAK, 1.6)
-                    .when(job -> job.resistingGsm() >= 800)
+                    .asFarAs(job -> Fade.in(job.resistingGsm(), 800))
                     .withPoint(EMBROIDERY)
                     .atBest(Verdict.AVOID)
                     .because("An embroidery needle is not made for heavy seams: it bends."),
@@ -106,19 +109,19 @@ final class SpecialNeedleRules {
                     .because("Its large groove lies half empty with an ordinary thread."),
             // Topstitch
             lowers(SHRED, 0.5)
-                    .when(job -> job.hasThickThread() || isFragile(job))
+                    .asFarAs(SpecialNeedleRules::gainsByLongEye)
                     .withPoint(TOPSTITCH)
                     .because("The eye is twice as long and the groove deep, so the thread runs without drag."),
             lowers(PUCKER, 0.3)
-                    .when(Job::hasThickThread)
+                    .asFarAs(Job::thickThread)
                     .withPoint(TOPSTITCH)
                     .because("A thick thread that runs freely lies in a clear line."),
             raises(SKIP, 0.8)
-                    .when(job -> !job.hasThickThread() && !isFragile(job))
+                    .asFarAs(job -> 1 - gainsByLongEye(job))
                     .withPoint(TOPSTITCH)
                     .because("An ordinary thread wanders in so long an eye; an ordinary needle does this job as well."),
             raises(PUCKER, 0.7)
-                    .when(job -> !job.hasThickThread() && !isFragile(job))
+                    .asFarAs(job -> 1 - gainsByLongEye(job))
                     .withPoint(TOPSTITCH)
                     .because("Its deep groove lies half empty with an ordinary thread."),
             // Wing
@@ -141,7 +144,8 @@ final class SpecialNeedleRules {
                     .atBest(Verdict.AVOID)
                     .because("A wing needle opens a hole at every stitch: it is for openwork only."),
             raises(MARK, 4.0)
-                    .when(job -> isOpenwork(job) && (job.isKnit() || job.isTight() || job.keepsHoles()))
+                    .when(SpecialNeedleRules::isOpenwork)
+                    .onCloth(it -> it.isKnit() || it.isTight() || it.keepsHoles())
                     .withPoint(WING)
                     .atBest(Verdict.AVOID)
                     .because("A wing needle tears knits and dense cloth instead of opening them."),
@@ -151,12 +155,12 @@ final class SpecialNeedleRules {
                     .withPoint(SELF_THREADING)
                     .because("The slot can catch and fray the thread; its gain is that it threads by feel."),
             raises(BREAK, 2.0)
-                    .when(job -> job.resistingGsm() >= 600 || job.wantsStiffBlade())
+                    .asFarAs(job -> Math.max(Fade.in(job.resistingGsm(), 600), job.stiffness()))
                     .withPoint(SELF_THREADING)
                     .atBest(Verdict.AVOID)
                     .because("A slotted needle is not for heavy work: it breaks at the slot."),
             raises(SHRED, 1.0)
-                    .when(job -> job.purpose().isDense() || job.purpose() == Purpose.FREE_MOTION)
+                    .when(job -> job.purpose().isDense() || job.purpose().isByHand())
                     .withPoint(SELF_THREADING)
                     .atBest(Verdict.AVOID)
                     .because("A slotted needle is not for fast work: the thread slips out or frays."),
@@ -169,28 +173,32 @@ final class SpecialNeedleRules {
                     .because("Several blades on one shank have less room; turn the wheel by hand through one full"
                             + " pattern."),
             raises(BREAK, 3.0)
-                    .when(job -> job.purpose() == Purpose.BUTTONHOLE)
+                    .when(job -> job.purpose() == Purpose.BUTTONHOLE || job.purpose() == Purpose.BAR_TACK)
                     .withKind(it -> it.type().isMultiple())
                     .atBest(Verdict.AVOID)
-                    .because("A twin needle cannot sew a buttonhole: its needles cross each other's legs."),
+                    .because("A twin needle cannot sew a buttonhole or a tack: its needles cross each other's legs."),
+            raises(BREAK, 3.0)
+                    .when(job -> job.purpose().isByHand() || job.purpose() == Purpose.EMBROIDERY)
+                    .withKind(it -> it.type().isMultiple())
+                    .atBest(Verdict.AVOID)
+                    .because("Twins are never for darning, eyelets or free work: moved sideways, one needle crosses the"
+                            + " other's thread and strikes."),
             // Free-motion
             moves(BREAK, (job, it) -> 0.03 * Math.max(0, 90 - it.needle().size().nm()))
-                    .when(job -> job.purpose() == Purpose.FREE_MOTION)
+                    .when(job -> job.purpose().isByHand())
                     .of(Part.NEEDLE_SIZE)
                     .because("In free-motion work the hands load the blade sideways, and a thin one bends."),
             raises(BREAK, 2.5)
-                    .when(job -> job.purpose() == Purpose.FREE_MOTION)
+                    .when(job -> job.purpose().isByHand())
                     .with(it -> it.needle().size().nm() < 75)
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.AVOID)
                     .because(
-                            "Some quilt with a 60 or 70 so that no hole shows; we stop at 75/11, because the hands bend a"
+                            "Some work freely with a 60 or 70 so that no hole shows; we stop at 75/11, because the hands bend a"
                                     + " thinner one into the plate."));
 
     private static boolean isQuilting(Job job) {
-        return job.purpose() == Purpose.QUILTING
-                || job.purpose() == Purpose.FREE_MOTION && !job.isKnit()
-                || job.isLofty() && job.stack().any(it -> it.structure() == belonax.cloth.Structure.NONWOVEN);
+        return job.purpose() == Purpose.QUILTING || job.hasBatting();
     }
 
     private static boolean isOpenwork(Job job) {
@@ -201,8 +209,13 @@ final class SpecialNeedleRules {
         return !job.thread().isMetallic() && !job.thread().isMonofilament();
     }
 
-    /** A thread that frays easily gains from a long eye even where it is thin. */
-    private static boolean isFragile(Job job) {
-        return job.thread().isMetallic() || job.thread().wantsSnapTest();
+    /**
+     * A thick thread gains from a long eye, and so does one that frays easily, even where it is thin, and one that is too thick
+     * for any ordinary eye in the sizes of this cloth.
+     */
+    private static double gainsByLongEye(Job job) {
+        return job.thread().isMetallic() || job.thread().isAged()
+                ? 1
+                : Math.max(job.thickThread(), job.tooThickForOrdinaryEyes());
     }
 }

@@ -25,11 +25,11 @@ final class Sums {
         return copy;
     }
 
-    void addAll(List<Factor> factors, Job job, NeedleInUse needle) {
-        for (Factor it : factors) {
-            double weight = it.weight(job, needle);
+    void addAll(List<Firing> factors, NeedleInUse needle) {
+        for (Firing it : factors) {
+            double weight = it.weight(needle);
             if (weight != 0) {
-                logOdds[it.hazard().ordinal()] += weight;
+                logOdds[it.factor().hazard().ordinal()] += weight;
                 limit = limit.or(it.limit());
             }
         }
@@ -56,6 +56,6 @@ final class Sums {
     }
 
     private double chance(Hazard hazard) {
-        return 1 / (1 + Math.exp(-logOdds[hazard.ordinal()]));
+        return Hazards.chance(logOdds[hazard.ordinal()]);
     }
 }

@@ -7,7 +7,6 @@ import static belonax.hazard.Hazard.SHRED;
 import static belonax.hazard.Hazard.SKIP;
 
 import belonax.thread.Build;
-import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import java.util.List;
 
@@ -43,13 +42,23 @@ final class ThreadRules {
                     .of(Part.THREAD)
                     .because("Metallic thread breaks and shreds: sew slowly, with a light pull."),
             raises(SHRED, 0.3)
-                    .when(job -> job.thread().fibre() == Fibre.RAYON)
+                    .when(job -> job.thread().isRayon())
                     .of(Part.THREAD)
                     .because("Rayon is bright but soft: at speed it frays before polyester does."),
+            raises(SHRED, 0.9)
+                    .when(job -> job.thread().isRayon() && job.purpose().isWorn())
+                    .of(Part.THREAD)
+                    .because(
+                            "Rayon is weak when it is wet, so a seam that is worn and washed gives way: take polyester."),
             raises(SKIP, 0.4)
                     .when(job -> job.thread().isMonofilament())
                     .of(Part.THREAD)
                     .because("Monofilament springs and curls: give it a light pull and its own way off the spool."),
+            raises(SHRED, 0.4)
+                    .when(job -> job.thread().isMonofilament())
+                    .of(Part.THREAD)
+                    .because(
+                            "Monofilament is weaker than spun thread of its thickness, and a nick goes right through it."),
             raises(PUCKER, 0.5)
                     .when(job -> job.thread().isMonofilament())
                     .of(Part.THREAD)

@@ -35,6 +35,11 @@ public record ThreadWindow(double minNm, double maxNm) {
         return fills(thread) * blade.bladeMm();
     }
 
+    /** Returns the smallest blade through which it still sews, with some shredding, in hundredths of a millimetre. */
+    public double tightestNm() {
+        return minNm * TIGHTEST / COMFORT;
+    }
+
     /** Returns the smallest and the largest standard size inside; the nearest one where none lies inside. */
     public SizeWindow sizes() {
         NeedleSize smallest = NeedleSize.NM_130;

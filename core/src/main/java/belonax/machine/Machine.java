@@ -10,6 +10,7 @@ import java.util.List;
  * @param name what its owner calls it
  * @param systems the needle systems that its own list names, never empty
  * @param needlePlaces names of the places that hold a needle, one for most machines
+ * @param reach what it takes, where that is known
  */
 public record Machine(
         String name,
@@ -23,7 +24,8 @@ public record Machine(
         Foot foot,
         Dial dial,
         Oiling oiling,
-        List<String> needlePlaces) {
+        List<String> needlePlaces,
+        Reach reach) {
 
     public Machine {
         systems = List.copyOf(systems);
@@ -41,7 +43,7 @@ public record Machine(
 
     /** Returns what most home machines are like: one flat needle with its flat at the back, slot of 7 mm. */
     public static Machine ordinary(String name, MachineKind kind) {
-        boolean overlocker = kind == MachineKind.OVERLOCKER;
+        boolean overlocker = kind.hasLoopers();
         return new Machine(
                 name,
                 kind,
@@ -56,12 +58,13 @@ public record Machine(
                 Foot.standard(7),
                 Dial.numbered(),
                 kind == MachineKind.COMPUTER_CONTROLLED ? Oiling.NEVER : Oiling.WHERE_THE_MANUAL_SAYS,
-                overlocker ? List.of("left needle", "right needle") : List.of("needle"));
+                overlocker ? List.of("left needle", "right needle") : List.of("needle"),
+                Reach.USUAL);
     }
 
     /** Tells whether needles with several points may be fitted: the flat has to face the back. */
     public boolean takesTwins() {
-        return flatSide == FlatSide.BACK && kind != MachineKind.OVERLOCKER;
+        return flatSide == FlatSide.BACK && !kind.hasLoopers();
     }
 
     /** Returns what the needle may do: with a round hole in plate or foot, nothing but straight down the middle. */
@@ -76,32 +79,85 @@ public record Machine(
 
     public Machine withSystems(List<NeedleSystem> value) {
         return new Machine(
-                name, kind, value, flatSide, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces);
+                name, kind, value, flatSide, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces, reach);
     }
 
     public Machine withFlatSide(FlatSide value) {
         return new Machine(
-                name, kind, systems, value, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces);
+                name, kind, systems, value, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces, reach);
     }
 
     public Machine withBobbin(BobbinKind value) {
         return new Machine(
-                name, kind, systems, flatSide, wheelTurn, value, power, plate, foot, dial, oiling, needlePlaces);
+                name, kind, systems, flatSide, wheelTurn, value, power, plate, foot, dial, oiling, needlePlaces, reach);
     }
 
     public Machine withPower(MotorPower value) {
         return new Machine(
-                name, kind, systems, flatSide, wheelTurn, bobbin, value, plate, foot, dial, oiling, needlePlaces);
+                name,
+                kind,
+                systems,
+                flatSide,
+                wheelTurn,
+                bobbin,
+                value,
+                plate,
+                foot,
+                dial,
+                oiling,
+                needlePlaces,
+                reach);
     }
 
     /** Returns the same machine with this plate and foot on it. */
     public Machine with(StitchPlate newPlate, Foot newFoot) {
         return new Machine(
-                name, kind, systems, flatSide, wheelTurn, bobbin, power, newPlate, newFoot, dial, oiling, needlePlaces);
+                name,
+                kind,
+                systems,
+                flatSide,
+                wheelTurn,
+                bobbin,
+                power,
+                newPlate,
+                newFoot,
+                dial,
+                oiling,
+                needlePlaces,
+                reach);
+    }
+
+    public Machine withReach(Reach value) {
+        return new Machine(
+                name,
+                kind,
+                systems,
+                flatSide,
+                wheelTurn,
+                bobbin,
+                power,
+                plate,
+                foot,
+                dial,
+                oiling,
+                needlePlaces,
+                value);
     }
 
     public Machine withDial(Dial value) {
         return new Machine(
-                name, kind, systems, flatSide, wheelTurn, bobbin, power, plate, foot, value, oiling, needlePlaces);
+                name,
+                kind,
+                systems,
+                flatSide,
+                wheelTurn,
+                bobbin,
+                power,
+                plate,
+                foot,
+                value,
+                oiling,
+                needlePlaces,
+                reach);
     }
 }

@@ -4,7 +4,8 @@ package belonax.machine;
 public enum MachineKind {
     MECHANICAL("mechanical"),
     COMPUTER_CONTROLLED("computer-controlled"),
-    OVERLOCKER("overlocker");
+    OVERLOCKER("overlocker"),
+    COVERLOCK("coverlock");
 
     private final String words;
 
@@ -14,5 +15,10 @@ public enum MachineKind {
 
     public String words() {
         return words;
+    }
+
+    /** Tells whether it sews with loopers instead of a bobbin. */
+    public boolean hasLoopers() {
+        return this == OVERLOCKER || this == COVERLOCK;
     }
 }

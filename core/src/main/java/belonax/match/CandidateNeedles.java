@@ -1,19 +1,24 @@
 package belonax.match;
 
 import belonax.BadInput;
+import belonax.hazard.Purpose;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 
 /** Which needles are tried: those made for the machine's systems, and those that the owner has proven. */
 final class CandidateNeedles {
+    private static final double WIDEST_PINTUCK_MM = 2.5;
+
     private final Map<NeedleSystem, List<NeedleInUse>> made = new EnumMap<>(NeedleSystem.class);
 
     CandidateNeedles(NeedleRange range) {
@@ -23,22 +28,36 @@ final class CandidateNeedles {
     }
 
     List<NeedleInUse> of(MatchRequest request) {
-        List<NeedleInUse> needles = new ArrayList<>();
-        for (NeedleSystem system : request.systems()) {
-            for (NeedleInUse it : ofSystem(system)) {
-                if (isWished(it.needle(), request)) {
-                    needles.add(it);
-                }
-            }
+        List<NeedleInUse> needles = wished(request, CandidateNeedles::isWished);
+        if (request.twin().isEmpty() && request.job().purpose() == Purpose.PINTUCKS) {
+            List<NeedleInUse> twins = wished(request, (needle, any) -> isForPintucks(needle));
+            needles = twins.isEmpty() ? needles : twins;
         }
         for (Needle it : request.owned()) {
             addOwned(it, request, needles);
         }
         BadInput.unless(!needles.isEmpty(), "twin", () -> noneMade(request));
-        for (MatchRequest.Proven it : request.proven()) {
+        for (MatchRequest.Proven it : request.provenHere()) {
             addProven(it, request, needles);
         }
         return needles;
+    }
+
+    private List<NeedleInUse> wished(MatchRequest request, BiPredicate<Needle, MatchRequest> wish) {
+        List<NeedleInUse> needles = new ArrayList<>();
+        for (NeedleSystem system : request.systems()) {
+            for (NeedleInUse it : ofSystem(system)) {
+                if (wish.test(it.needle(), request)) {
+                    needles.add(it);
+                }
+            }
+        }
+        return needles;
+    }
+
+    /** A pintuck is what a narrow twin and a tight dial make. */
+    private static boolean isForPintucks(Needle needle) {
+        return needle.type() == NeedleType.TWIN && needle.spacingMm() <= WIDEST_PINTUCK_MM;
     }
 
     private List<NeedleInUse> ofSystem(NeedleSystem system) {
@@ -61,9 +80,7 @@ final class CandidateNeedles {
 
     /** An owner may hold a needle that is on no list; it worked, so it is tried as well. */
     private static void addProven(MatchRequest.Proven proven, MatchRequest request, List<NeedleInUse> needles) {
-        boolean listed = needles.stream()
-                .map(NeedleInUse::needle)
-                .anyMatch(it -> it.type() == proven.type() && it.size() == proven.size());
+        boolean listed = needles.stream().map(NeedleInUse::needle).anyMatch(proven::isOf);
         if (!listed && !proven.type().isMultiple() && request.twin().isEmpty()) {
             needles.add(NeedleInUse.fresh(Needle.of(request.systems().get(0), proven.type(), proven.size())));
         }

@@ -18,14 +18,14 @@ import java.util.Set;
  */
 final class Candidates {
     private final Outlook outlook;
-    private final MatchRequest request;
+    private final List<MatchRequest.Proven> proven;
     private final List<Prediction> usable = new ArrayList<>();
     private final List<NeedleInUse> forbidden = new ArrayList<>();
     private final double lowestHarm;
 
     Candidates(Outlook outlook, List<NeedleInUse> needles, MatchRequest request) {
         this.outlook = outlook;
-        this.request = request;
+        this.proven = request.provenHere();
         for (NeedleInUse it : needles) {
             if (outlook.forbids(it) && !isProven(it.needle())) {
                 forbidden.add(it);
@@ -55,8 +55,8 @@ final class Candidates {
     }
 
     boolean isProven(Needle needle) {
-        for (MatchRequest.Proven it : request.proven()) {
-            if (it.type() == needle.type() && it.size() == needle.size()) {
+        for (MatchRequest.Proven it : proven) {
+            if (it.isOf(needle)) {
                 return true;
             }
         }

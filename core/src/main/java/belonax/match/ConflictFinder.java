@@ -6,6 +6,7 @@ import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeWindow;
 import belonax.hazard.ThreadWindow;
+import belonax.hazard.Verdict;
 import belonax.needle.Needle;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleType;
@@ -41,7 +42,7 @@ final class ConflictFinder {
     }
 
     private static boolean isThreadTooThick(Job job) {
-        return job.threadWindow(STANDARD_EYE).minNm()
+        return job.threadWindow(STANDARD_EYE).tightestNm()
                 > job.clothWindow().sizes().max().nm();
     }
 
@@ -78,7 +79,10 @@ final class ConflictFinder {
     private static boolean fits(Needle needle, Job job) {
         ThreadWindow window = job.threadWindow(needle.type().eye().widthShare());
         int nm = needle.size().nm();
-        return job.clothWindow().sizes().contains(needle.size()) && nm >= window.minNm() && nm <= window.maxNm();
+        return job.clothWindow().sizes().contains(needle.size())
+                && nm >= window.tightestNm()
+                && nm <= window.maxNm()
+                && job.limits().cap(needle) != Verdict.AVOID;
     }
 
     /** The tex that would fit: the thickest that goes through the cloth's largest size, or the finest that fills its smallest. */
@@ -88,7 +92,8 @@ final class ConflictFinder {
             double diameterMm = cloth.max().bladeMm() * STANDARD_EYE / ThreadWindow.COMFORT;
             long tex = (long) Math.floor(job.thread().texAtDiameter(diameterMm));
             return Optional.of("Take a finer thread: up to tex " + tex + " fits a " + cloth.max()
-                    + ". A heavy thread can still be shown outside with a normal one on the bobbin.");
+                    + ". A heavy thread can still be shown: wind it on the bobbin by hand and sew with the right side down, an"
+                    + " ordinary thread on top.");
         }
         double diameterMm = ThreadWindow.diameterFillingMm(job.thread(), cloth.min());
         long tex = (long) Math.ceil(job.thread().texAtDiameter(diameterMm));

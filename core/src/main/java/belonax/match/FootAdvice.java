@@ -1,17 +1,42 @@
 package belonax.match;
 
-import belonax.cloth.Structure;
+import static belonax.machine.FootKind.BLIND_HEM;
+import static belonax.machine.FootKind.BUTTONHOLE;
+import static belonax.machine.FootKind.COUCHING;
+import static belonax.machine.FootKind.COVER;
+import static belonax.machine.FootKind.DARNING;
+import static belonax.machine.FootKind.EDGE;
+import static belonax.machine.FootKind.GATHERING;
+import static belonax.machine.FootKind.NON_STICK;
+import static belonax.machine.FootKind.OPEN_TOE;
+import static belonax.machine.FootKind.OVERLOCK;
+import static belonax.machine.FootKind.PINTUCK;
+import static belonax.machine.FootKind.PIPING;
+import static belonax.machine.FootKind.QUARTER_INCH;
+import static belonax.machine.FootKind.ROLLED_HEM;
+import static belonax.machine.FootKind.ROLLER;
+import static belonax.machine.FootKind.STANDARD;
+import static belonax.machine.FootKind.STRAIGHT;
+import static belonax.machine.FootKind.WALKING;
+import static belonax.machine.FootKind.ZIPPER;
+
 import belonax.cloth.Trait;
 import belonax.hazard.Job;
-import belonax.hazard.Purpose;
+import belonax.machine.FootKind;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * The foot to start with. Too much pressure waves knits and puckers thin cloth; too little lets it slip. Source:
- * docs/craft.md, "Stitch and foot".
+ * docs/craft.md, "Stitch, foot and dial by purpose".
  *
- * @param kind which foot, in words
+ * @param kind the foot for it
+ * @param nextBest what does nearly as well; where the machine's feet are told, one of them
+ * @param lacking whether the machine's own feet are told and the right one is not among them
  */
-public record FootAdvice(Pressure pressure, String kind) {
+public record FootAdvice(Pressure pressure, FootKind kind, Optional<FootKind> nextBest, boolean lacking) {
+    private static final int MANY_LAYERS = 6;
+    private static final double THIN_GSM = 150;
 
     /** How hard the foot presses. */
     public enum Pressure {
@@ -31,35 +56,81 @@ public record FootAdvice(Pressure pressure, String kind) {
     }
 
     static FootAdvice of(Job job) {
-        return new FootAdvice(pressure(job), kind(job));
+        List<FootKind> inOrder = inOrder(job);
+        FootKind kind = inOrder.get(0);
+        List<FootKind> owned = job.feet().orElse(inOrder);
+        Optional<FootKind> next = inOrder.stream()
+                .skip(1)
+                .filter(owned::contains)
+                .findFirst()
+                .or(() -> Optional.of(STANDARD)
+                        .filter(it -> it != kind && job.feet().isPresent() && owned.contains(it)));
+        return new FootAdvice(pressure(job), kind, next, !owned.contains(kind));
+    }
+
+    /** Returns the advice in words, such as {@code walking foot, or the standard foot that you have}. */
+    public String words() {
+        if (!lacking) {
+            return kind.words();
+        }
+        return nextBest.map(it -> kind.words() + "; of yours the " + it.words() + " comes nearest")
+                .orElse(kind.words() + ", which is not among yours");
     }
 
     private static Pressure pressure(Job job) {
         boolean light = job.isKnit()
-                || job.resistingGsm() < 150
+                || job.resistingGsm() < THIN_GSM
                 || job.isDelicate()
                 || job.hasPile()
                 || job.isLofty()
-                || job.purpose() == Purpose.FREE_MOTION;
+                || job.hasBatting()
+                || job.purpose().isByHand();
         if (light) {
             return Pressure.LIGHT;
         }
         return job.wantsStiffBlade() ? Pressure.FIRM : Pressure.NORMAL;
     }
 
-    private static String kind(Job job) {
-        if (job.purpose() == Purpose.FREE_MOTION || job.purpose() == Purpose.EMBROIDERY) {
-            return "open hopping foot";
+    private static List<FootKind> inOrder(Job job) {
+        return switch (job.purpose()) {
+            case SEAM, BASTE, ELASTIC, SHIRRING, BAR_TACK -> forCloth(job);
+            case HEM -> forCloth(job).equals(List.of(STANDARD)) ? List.of(STANDARD, BLIND_HEM) : forCloth(job);
+            case GATHER -> List.of(STANDARD, GATHERING);
+            case PIECING -> List.of(QUARTER_INCH, STANDARD);
+            case TOPSTITCH -> isSticky(job) ? List.of(NON_STICK, ROLLER, EDGE) : List.of(EDGE, OPEN_TOE, STANDARD);
+            case QUILTING -> List.of(WALKING, STANDARD);
+            case FREE_MOTION, EMBROIDERY, DARNING -> List.of(DARNING);
+            case BUTTONHOLE -> job.isHide() || job.isFilm() ? forCloth(job) : List.of(BUTTONHOLE, OPEN_TOE);
+            case DECORATIVE, OPENWORK, SATIN -> List.of(OPEN_TOE, STANDARD);
+            case BLIND_HEM -> List.of(BLIND_HEM, STANDARD);
+            case ROLLED_HEM ->
+                job.machineKind().filter(it -> it.hasLoopers()).isPresent()
+                        ? List.of(OVERLOCK)
+                        : List.of(ROLLED_HEM, STANDARD);
+            case ZIP -> List.of(ZIPPER, PIPING);
+            case PIPING -> List.of(PIPING, ZIPPER);
+            case COUCHING -> List.of(COUCHING, OPEN_TOE);
+            case PINTUCKS -> List.of(PINTUCK, OPEN_TOE);
+            case OVERLOCK -> List.of(OVERLOCK);
+            case COVER_HEM -> List.of(COVER);
+        };
+    }
+
+    private static List<FootKind> forCloth(Job job) {
+        if (job.isHide()) {
+            return List.of(ROLLER, NON_STICK, WALKING);
         }
-        if (job.purpose() == Purpose.BUTTONHOLE) {
-            return "buttonhole foot";
+        if (isSticky(job)) {
+            return List.of(NON_STICK, ROLLER, WALKING);
         }
-        if (job.stack().has(Trait.STICKY) || job.isHide() || job.isFilm()) {
-            return "non-stick or roller foot";
+        if (job.isLofty() || job.hasPile() || job.hasBatting() || job.stack().layers() >= MANY_LAYERS) {
+            return List.of(WALKING, STANDARD);
         }
-        boolean layered = job.isLofty() && job.stack().has(Structure.NONWOVEN)
-                || job.hasPile()
-                || job.stack().layers() >= 6;
-        return layered ? "walking foot" : "standard foot";
+        boolean straightStitch = job.stitchWidthMm() == 0 && job.leastSwingMm() == 0 && !job.gainsBySwinging();
+        return job.isSheer() && straightStitch ? List.of(STRAIGHT, STANDARD) : List.of(STANDARD);
+    }
+
+    private static boolean isSticky(Job job) {
+        return job.stack().has(Trait.STICKY) || job.isFilm() || job.isHide();
     }
 }

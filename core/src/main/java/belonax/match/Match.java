@@ -1,8 +1,10 @@
 package belonax.match;
 
 import belonax.hazard.Job;
+import belonax.hazard.Limit;
 import belonax.hazard.SizeWindow;
 import belonax.needle.NeedleType;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -58,7 +60,7 @@ public final class Match {
     }
 
     public StitchAdvice stitch() {
-        return StitchAdvice.of(job(), request.twin().isPresent());
+        return StitchAdvice.of(job(), best().needle(), needles() > 1);
     }
 
     public FootAdvice foot() {
@@ -66,11 +68,39 @@ public final class Match {
     }
 
     public StartingDial startingDial() {
-        return StartingDial.of(job(), request.twin().isPresent());
+        return StartingDial.of(job(), needles());
     }
 
-    /** Returns what to heed before the first stitch. */
+    /** Returns what no needle changes, where something binds: a strike first. */
+    public List<Limit> limits() {
+        return JobLimits.of(job(), best());
+    }
+
+    /** Returns on what sewists differ for this very job, with ours and why. */
+    public Optional<String> school() {
+        return SchoolNote.of(request, best());
+    }
+
+    /** Tells whether a needle is made for such a job, or merely does no harm in it. */
+    public boolean isMadeFor(Recommendation needle) {
+        return Aptness.isMadeFor(job(), needle);
+    }
+
+    /** Returns what to heed before the first stitch: limits with their ways out, cautions, and on what sewists differ. */
     public List<String> warnings() {
-        return Warnings.of(request, recommendations);
+        List<String> all = new ArrayList<>();
+        limits().forEach(it -> all.add(it.text() + " " + it.wayOut()));
+        all.addAll(cautions());
+        school().ifPresent(all::add);
+        return List.copyOf(all);
+    }
+
+    /** Returns the cautions alone. */
+    public List<String> cautions() {
+        return Warnings.of(this);
+    }
+
+    private int needles() {
+        return best().needle().count();
     }
 }

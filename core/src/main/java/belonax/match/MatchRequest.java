@@ -2,12 +2,16 @@ package belonax.match;
 
 import belonax.BadInput;
 import belonax.hazard.Job;
+import belonax.hazard.Purpose;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.thread.Tex;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * A question to the matcher.
@@ -19,12 +23,51 @@ import java.util.Optional;
 public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven, List<Needle> owned) {
 
     /**
-     * A set-up that worked here before.
+     * A set-up that worked on this cloth before. What is told of it has to be like the job: a total weight and a thread within a
+     * quarter, the same purpose; what is not told counts for this very job. Source: docs/craft.md, "What worked before".
      *
      * @param type kind of needle
      * @param size its size
+     * @param layers how many layers it sewed
+     * @param tex the thread that it sewed with, all strands together
+     * @param purpose what it sewed
      */
-    public record Proven(NeedleType type, NeedleSize size) {}
+    public record Proven(
+            NeedleType type, NeedleSize size, OptionalInt layers, OptionalDouble tex, Optional<Purpose> purpose) {
+        private static final double LIKE = 0.25;
+
+        public Proven {
+            layers.ifPresent(it ->
+                    BadInput.unless(it >= 1 && it <= 32, "layers", () -> "A proven set-up sewed 1 to 32 layers."));
+            tex.ifPresent(Tex::new);
+        }
+
+        /** Returns a set-up that counts for the very job that is asked about. */
+        public Proven(NeedleType type, NeedleSize size) {
+            this(type, size, OptionalInt.empty(), OptionalDouble.empty(), Optional.empty());
+        }
+
+        boolean isOf(Needle needle) {
+            return type == needle.type() && size == needle.size();
+        }
+
+        /** Tells whether its success says something about this job. */
+        public boolean countsFor(Job job) {
+            boolean sameLayers = layers.isEmpty()
+                    || isLike(
+                            layers.getAsInt(),
+                            job.stack().layers() + job.stack().stitchingAlready());
+            boolean sameThread =
+                    tex.isEmpty() || isLike(tex.getAsDouble(), job.thread().totalTex());
+            return sameLayers
+                    && sameThread
+                    && purpose.map(it -> it == job.purpose()).orElse(true);
+        }
+
+        private static boolean isLike(double before, double now) {
+            return Math.abs(before - now) <= LIKE * now + 1e-9;
+        }
+    }
 
     /**
      * Wish for a needle with several points.
@@ -76,6 +119,11 @@ public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven
 
     public MatchRequest withOwned(List<Needle> needles) {
         return new MatchRequest(job, twin, proven, needles);
+    }
+
+    /** Returns the proven set-ups whose success says something about this job. */
+    List<Proven> provenHere() {
+        return proven.stream().filter(it -> it.countsFor(job)).toList();
     }
 
     /** Returns the needle systems that the machine lists, the usual one first. */

@@ -5,7 +5,8 @@ import belonax.hazard.Verdict;
 
 /**
  * A set-up that sewed a clean strip on this cloth. Its success is evidence, so its hazards are lowered, evenly in log-odds,
- * until it stands before every other; it is never rated AVOID, except where the needle would strike.
+ * until it stands before every other; it is never rated AVOID, except across systems, where the needle would strike, when it
+ * is worn out, or against a limit that no needle changes.
  */
 final class ProvenSetup {
     private static final double STEP = 0.25;
@@ -23,6 +24,6 @@ final class ProvenSetup {
         for (double by = STEP; lowered.expectedHarm() > target && by <= FURTHEST; by += STEP) {
             lowered = prediction.loweredBy(by);
         }
-        return new Recommendation(prediction.needle().needle(), Verdict.GOOD, lowered, true);
+        return new Recommendation(prediction.needle().needle(), prediction.limitsOfTheJob(), lowered, true);
     }
 }

@@ -7,7 +7,9 @@ import belonax.hazard.Prediction;
 import belonax.hazard.Reason;
 import belonax.hazard.Verdict;
 import belonax.needle.Needle;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /**
@@ -31,6 +33,16 @@ public record Recommendation(Needle needle, Verdict verdict, Prediction predicti
     public List<Reason> reasons() {
         Stream<Reason> own = prediction.reasons().stream();
         return (isProven ? Stream.concat(Stream.of(provenReason()), own) : own).toList();
+    }
+
+    /** Returns why, the weightiest first, without those that another one of the same hazard outweighs. */
+    public List<Reason> decisiveReasons() {
+        Map<Hazard, Double> net = new EnumMap<>(Hazard.class);
+        List<Reason> all = reasons();
+        all.forEach(it -> net.merge(it.hazard(), it.weight(), Double::sum));
+        return all.stream()
+                .filter(it -> it.weight() * net.getOrDefault(it.hazard(), 0.0) > 0)
+                .toList();
     }
 
     private static Reason provenReason() {

@@ -4,8 +4,8 @@ import belonax.hazard.Prediction;
 import belonax.hazard.Reason;
 import belonax.hazard.Verdict;
 import belonax.needle.NeedleInUse;
+import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * Is the needle that is already in the machine good enough? Judged by the same model, against the best that could be
@@ -63,13 +63,12 @@ public final class SetupCheck {
             return judged.verdict();
         }
 
-        /** Returns the sentence that matters most: what limits the verdict, or else what moves the harm most. */
+        /** Returns the sentence that decides: what limits the verdict, or else what moves the harm most. */
         public String why() {
-            return Stream.concat(
-                            judged.isProven() ? Stream.empty() : judged.prediction().limitReasons().stream(),
-                            judged.reasons().stream().map(Reason::text))
-                    .findFirst()
-                    .orElse("Nothing speaks against it.");
+            List<String> deciding = judged.verdict() == Verdict.GOOD
+                    ? judged.reasons().stream().map(Reason::text).toList()
+                    : judged.prediction().deciding(judged.verdict());
+            return deciding.stream().findFirst().orElse("Nothing speaks against it.");
         }
     }
 }

@@ -1,30 +1,39 @@
 package belonax.match;
 
 import belonax.hazard.Job;
+import belonax.hazard.Purpose;
+import belonax.machine.Dial;
+import java.util.Locale;
 
 /**
- * Where to start the top dial on a scale of 0 to 9 whose usual place is 4. About 0.7 of a number lower for a thread twice
- * as thick, 0.3 lower per millimetre of stack, 0.15 lower per millimetre of stitch width; monofilament 1 and metallic 1.5
- * lower. A test strip decides. Source: docs/craft.md, "Starting dial".
+ * Where to start the top dial: from the middle of the machine's usual band, in numbers of a dial from 0 to 9 scaled to its
+ * own range. About 0.7 of a number lower for a thread twice as thick, 0.3 lower per millimetre of stack, 0.15 lower per
+ * millimetre of stitch width; monofilament 1, metallic 1.5 and rayon filament half a number lower; and what the purpose
+ * asks. A test strip decides. Source: docs/craft.md, "Starting dial".
  *
  * @param lower lower end of where to start
  * @param upper upper end
  * @param note why it differs from the usual place, in one sentence
  */
 public record StartingDial(double lower, double upper, String note) {
-    private static final double USUAL = 4.0;
     private static final double USUAL_TEX = 25;
     private static final double USUAL_STACK_MM = 0.7;
-    private static final double TWIN_LOWER = 0.75;
+    private static final double THICKEST_STACK_MM = 8;
+    private static final double NUMBERS = 9;
+    private static final double EITHER_SIDE = 0.5;
+    private static final double NOTICEABLE = 0.5;
 
-    static StartingDial of(Job job, boolean twin) {
-        double thread = -0.7 * Math.log(job.thread().tex().value() / USUAL_TEX) / Math.log(2);
-        double stack = -0.3 * (job.stack().thicknessMm() - USUAL_STACK_MM);
-        double width = -0.15 * job.stitchWidthMm();
-        double special = job.thread().isMetallic() ? -1.5 : job.thread().isMonofilament() ? -1.0 : 0;
-        double centre = USUAL + thread + stack + width + special - (twin ? TWIN_LOWER : 0);
-        double likely = Math.max(1, Math.min(8, Math.round(centre * 4) / 4.0));
-        return new StartingDial(likely - 0.5, likely + 0.5, note(job, twin, likely));
+    static StartingDial of(Job job, int needles) {
+        Dial dial = job.dial().orElseGet(Dial::numbered);
+        double number = (dial.max() - dial.min()) / NUMBERS;
+        double usual = (dial.normalLow() + dial.normalHigh()) / 2;
+        double moved = moved(job, needles);
+        double likely =
+                Math.max(dial.min() + number, Math.min(dial.max() - number, dial.nearest(usual + moved * number)));
+        return new StartingDial(
+                likely - EITHER_SIDE * number,
+                likely + EITHER_SIDE * number,
+                note(job, needles, (likely - usual) / number));
     }
 
     /** Returns the middle, where the first strip is sewn. */
@@ -32,18 +41,68 @@ public record StartingDial(double lower, double upper, String note) {
         return (lower + upper) / 2;
     }
 
-    private static String note(Job job, boolean twin, double likely) {
+    private static double moved(Job job, int needles) {
+        double thread = -0.7 * Math.log(job.thread().totalTex() / USUAL_TEX) / Math.log(2);
+        double stack = -0.3 * (Math.min(THICKEST_STACK_MM, job.stack().thicknessMm()) - USUAL_STACK_MM);
+        double width = -0.15 * job.stitchWidthMm();
+        return thread + stack + width + ofThread(job) + ofPurpose(job.purpose()) + ofNeedles(job, needles);
+    }
+
+    private static double ofThread(Job job) {
+        if (job.thread().isMetallic()) {
+            return -1.5;
+        }
+        return job.thread().isMonofilament() ? -1.0 : job.thread().isRayonFilament() ? -0.5 : 0;
+    }
+
+    /** Returns by how many numbers the purpose asks for more or less pull. */
+    private static double ofPurpose(Purpose purpose) {
+        return switch (purpose) {
+            case BASTE -> -1;
+            case GATHER -> -1.5;
+            case SATIN -> -0.75;
+            case BUTTONHOLE, DECORATIVE, EMBROIDERY -> -0.5;
+            case SHIRRING, PINTUCKS -> 1;
+            default -> 0;
+        };
+    }
+
+    /** A pintuck is drawn up on purpose, so there the several top threads are no reason to loosen. */
+    private static double ofNeedles(Job job, int needles) {
+        return needles == 1 || job.purpose() == Purpose.PINTUCKS ? 0 : -0.25 * (needles + 1);
+    }
+
+    private static String note(Job job, int needles, double higher) {
         if (job.thread().isMetallic() || job.thread().isMonofilament()) {
             return "Lower than usual: this thread wants a light pull.";
         }
-        if (twin) {
-            return "Lower than usual: two top threads pull on one bobbin thread.";
+        if (ofPurpose(job.purpose()) != 0) {
+            return ofPurposeWords(job.purpose());
         }
-        if (likely <= USUAL - 0.5) {
+        if (job.thread().isRayonFilament()) {
+            return "A little lower than usual: smooth rayon wants a light pull.";
+        }
+        if (needles > 1) {
+            return String.format(
+                    Locale.ROOT,
+                    "Lower than usual: %s top threads pull on one bobbin thread.",
+                    needles == 2 ? "two" : "three");
+        }
+        if (higher <= -NOTICEABLE) {
             return "Lower than usual for thick thread or a thick stack; a strip on the same stack decides.";
         }
-        return likely >= USUAL + 0.5
+        return higher >= NOTICEABLE
                 ? "Higher than usual, because a fine thread slips through the discs more easily."
                 : "The usual place; a strip on the same stack decides.";
+    }
+
+    private static String ofPurposeWords(Purpose purpose) {
+        return switch (purpose) {
+            case BASTE -> "A number lower than usual, so that the basting pulls out.";
+            case GATHER -> "One to two numbers lower than usual, so that the bobbin thread draws.";
+            case SHIRRING -> "A number higher than usual: the elastic is in the bobbin, and the top has to hold it.";
+            case PINTUCKS -> "A number higher than usual: the pull is what raises the tuck.";
+            default -> "A little lower than usual, so that no bobbin thread shows on top.";
+        };
     }
 }

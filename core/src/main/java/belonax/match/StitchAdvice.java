@@ -1,23 +1,35 @@
 package belonax.match;
 
+import belonax.cloth.WeightClass;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
+import belonax.machine.NeedleTravel;
 import belonax.machine.Plate;
+import belonax.needle.Needle;
+import belonax.needle.NeedleType;
 
 /**
- * The stitch to start with. Thick cloth wants 3 to 4 mm, fine cloth 1.8 to 2.2, leather 3.5 or more. Source: docs/craft.md,
- * "Stitch and foot".
+ * The stitch to start with, by purpose, by the heaviest carrying cloth, and as wide as plate and foot let the needle swing.
+ * Source: docs/craft.md, "Stitch, foot and dial by purpose".
  *
  * @param lengthMm in millimetres
  * @param widthMm in millimetres, 0 for a straight stitch
- * @param note what to mind, in one sentence
+ * @param note what to mind, in one or two sentences
  */
 public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String note) {
 
-    /** Straight, or with some width. */
+    /** How the stitch is made. */
     public enum Kind {
-        STRAIGHT("straight"),
-        ZIGZAG("zigzag");
+        STRAIGHT("straight stitch"),
+        ZIGZAG("zigzag"),
+        BLIND("blind stitch"),
+        STRETCH("stretch stitch"),
+        BUTTONHOLE("buttonhole"),
+        PATTERN("pattern stitch"),
+        OVERLOCK("overlock stitch"),
+        COVER("cover stitch"),
+        /** Feed dogs down or a hoop: hands or pattern make the length. */
+        FREE("free stitches");
 
         private final String words;
 
@@ -30,81 +42,97 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
         }
     }
 
-    private static final double KNIT_SEAM_WIDTH_MM = 0.5;
+    /** In hide and film close holes tear like a stamp. */
+    static final double LEAST_IN_HIDE_MM = 3.5;
 
-    static StitchAdvice of(Job job, boolean twin) {
-        double widthMm = width(job, twin);
-        return new StitchAdvice(
-                widthMm > 0 ? Kind.ZIGZAG : Kind.STRAIGHT, length(job), widthMm, note(job, widthMm, twin));
+    private static final double LEAST_WHERE_HOLES_STAY_MM = 3;
+    private static final double ON_PAPER_MM = 1.5;
+
+    static StitchAdvice of(Job job, Needle needle, boolean twin) {
+        StitchAdvice wished = StitchTable.of(job, twin);
+        double asked = job.stitchWidthMm();
+        if (asked > 0 && job.plate() == Plate.ZIGZAG) {
+            wished = new StitchAdvice(swinging(wished.kind()), wished.lengthMm(), asked, wished.note());
+        }
+        return wished.clearing(job, needle);
     }
 
-    private static double width(Job job, boolean twin) {
-        if (job.plate() == Plate.STRAIGHT || job.stitchWidthMm() > 0) {
-            return job.plate() == Plate.STRAIGHT ? 0 : job.stitchWidthMm();
+    /** Returns the length of a plain seam in this cloth, in millimetres. */
+    static double seamLength(Job job) {
+        if (job.hasPaper()) {
+            return ON_PAPER_MM;
         }
-        return switch (job.purpose()) {
-            case BUTTONHOLE -> 2.0;
-            case OPENWORK -> 3.0;
-            case SEAM, HEM -> wantsGive(job) && !twin ? KNIT_SEAM_WIDTH_MM : 0;
-            default -> 0;
+        return longEnough(job, byWeight(job));
+    }
+
+    /** Returns a length, or the least that hide, film and cloth that keeps its holes allow. */
+    static double longEnough(Job job, double lengthMm) {
+        if (job.hasPaper()) {
+            return lengthMm;
+        }
+        double least = job.isHide() || job.isFilm()
+                ? LEAST_IN_HIDE_MM
+                : job.keepsHoles() && lengthMm > 1 ? LEAST_WHERE_HOLES_STAY_MM : 0;
+        return Math.max(least, lengthMm);
+    }
+
+    private static double byWeight(Job job) {
+        if (job.isKnit() && job.stretchPercent() >= StitchTable.GIVES_PERCENT) {
+            return 2.5;
+        }
+        double gsm = job.stack().heaviest().weightGsm();
+        return switch (WeightClass.of(gsm)) {
+            case SHEER -> 1.8;
+            case LIGHT -> 2;
+            case MEDIUM -> 2.5;
+            case HEAVY -> 3;
+            case VERY_HEAVY -> gsm > 600 ? 4 : 3.5;
         };
     }
 
-    private static boolean wantsGive(Job job) {
-        return job.isKnit() && job.stretchPercent() >= 20;
+    /** Narrows a stitch that swings to what plate and foot let through, or sets it straight over a round hole. */
+    private StitchAdvice clearing(Job job, Needle needle) {
+        if (widthMm == 0 || kind == Kind.OVERLOCK || kind == Kind.COVER) {
+            return this;
+        }
+        if (job.plate() == Plate.STRAIGHT) {
+            boolean straightServes = job.gainsBySwinging() || job.stitchWidthMm() > 0;
+            return straightServes
+                    ? new StitchAdvice(
+                            Kind.STRAIGHT,
+                            lengthMm,
+                            0,
+                            "The round hole of plate or foot leaves a straight stitch only, and it gives less: stretch the seam"
+                                    + " lightly as it passes.")
+                    : this;
+        }
+        if (job.slotMm().isEmpty()) {
+            return this;
+        }
+        double body = needle.point() == NeedleType.WING ? 3 : needle.size().bladeMm();
+        double room =
+                NeedleTravel.widestStitchMm(job.slotMm().getAsDouble(), needle.spacingMm(), body, job.offCentreMm());
+        double clears = Math.floor(Math.max(0, room) * 10 + 1e-6) / 10;
+        if (clears >= widthMm) {
+            return widest(job, clears);
+        }
+        return clears >= job.leastSwingMm() && clears > 0
+                ? new StitchAdvice(kind, lengthMm, clears, note)
+                : job.gainsBySwinging() ? new StitchAdvice(Kind.STRAIGHT, lengthMm, 0, note) : this;
     }
 
-    private static double length(Job job) {
-        return switch (job.purpose()) {
-            case BUTTONHOLE -> 0.4;
-            case EMBROIDERY -> 0.4;
-            case GATHER -> 4.0;
-            case TOPSTITCH -> Math.max(3.0, byCloth(job));
-            case QUILTING, FREE_MOTION, OPENWORK -> 2.5;
-            default -> byCloth(job);
+    /** Openwork and decorative stitches gain by width: as wide as clears. */
+    private StitchAdvice widest(Job job, double clears) {
+        boolean gains = job.purpose() == Purpose.OPENWORK || job.purpose() == Purpose.DECORATIVE;
+        return gains && job.stitchWidthMm() == 0
+                ? new StitchAdvice(kind, lengthMm, Math.min(clears, StitchTable.WIDEST_PATTERN_MM), note)
+                : this;
+    }
+
+    private static Kind swinging(Kind kind) {
+        return switch (kind) {
+            case STRAIGHT, FREE -> Kind.ZIGZAG;
+            default -> kind;
         };
-    }
-
-    private static double byCloth(Job job) {
-        if (job.isHide() || job.isFilm()) {
-            return 3.5;
-        }
-        if (job.keepsHoles()) {
-            return 3.0;
-        }
-        double gsm = job.resistingGsm();
-        double byWeight =
-                gsm < 100 ? 1.8 : gsm < 200 ? 2.0 : gsm < 600 ? 2.5 : gsm < 900 ? 3.0 : gsm < 1300 ? 3.5 : 4.0;
-        return job.isLofty() && !job.isKnit() ? Math.max(3.0, byWeight) : byWeight;
-    }
-
-    private static String note(Job job, double widthMm, boolean twin) {
-        if (job.isHide()) {
-            return "No back-stitching: tie the ends, because close holes tear like a stamp.";
-        }
-        if (job.keepsHoles()) {
-            return "Keep it long: close holes tear like a stamp, and every hole stays.";
-        }
-        if (job.purpose() == Purpose.FREE_MOTION) {
-            return "Feed dogs down: your hands make the length; aim for an even 2.5 mm.";
-        }
-        if (job.purpose() == Purpose.OPENWORK) {
-            return "Use the widest stitch that clears, so that every opening shows.";
-        }
-        if (twin) {
-            return "Straight, or as narrow as clears: turn the wheel by hand through one full pattern.";
-        }
-        if (wantsGive(job) && widthMm == 0) {
-            return "The seam has to give with the cloth: hold it lightly taut as it passes, or use a stretch stitch.";
-        }
-        if (widthMm > 0 && widthMm <= 1) {
-            return "A little width lets the seam give with the cloth.";
-        }
-        if (job.resistingGsm() >= 700) {
-            return "Thick cloth wants a longer stitch, or the lock has no room.";
-        }
-        return job.resistingGsm() < 200
-                ? "Fine cloth wants a short stitch, so that it is not drawn up."
-                : "An ordinary length.";
     }
 }

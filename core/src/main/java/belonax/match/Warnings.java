@@ -1,12 +1,13 @@
 package belonax.match;
 
+import belonax.cloth.Make;
 import belonax.cloth.Structure;
+import belonax.cloth.Trait;
 import belonax.hazard.Job;
+import belonax.hazard.Limits;
 import belonax.hazard.Purpose;
-import belonax.hazard.SizeSchool;
-import belonax.machine.MotorPower;
 import belonax.machine.NeedleTravel;
-import belonax.machine.Plate;
+import belonax.needle.Needle;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.thread.Build;
@@ -17,42 +18,56 @@ import java.util.Locale;
 
 /** What to heed before the first stitch: cautions, and points on which sewists differ. */
 final class Warnings {
+    /** From this share of what the motor pierces on, a needle that gives way flies. */
+    private static final double MIND_THE_EYES_FROM = 0.5;
+
     private final List<String> all = new ArrayList<>();
+    private final Match match;
+    private final Job job;
+    private final Needle best;
 
-    private Warnings() {}
+    private Warnings(Match match) {
+        this.match = match;
+        this.job = match.job();
+        this.best = match.best().needle();
+    }
 
-    static List<String> of(MatchRequest request, List<Recommendation> ranked) {
-        Warnings warnings = new Warnings();
-        Recommendation best = ranked.get(0);
-        warnings.ofMachine(request, best);
-        warnings.ofThread(request.job());
-        warnings.ofCloth(request.job());
-        warnings.ofNeedle(request, best);
-        warnings.ofSchools(request.job(), best);
+    static List<String> of(Match match) {
+        Warnings warnings = new Warnings(match);
+        warnings.ofEyes();
+        warnings.ofMachine();
+        warnings.ofThread();
+        warnings.ofCloth();
+        warnings.ofNeedle();
         return warnings.all;
     }
 
-    private void ofMachine(MatchRequest request, Recommendation best) {
-        Job job = request.job();
-        NeedleSystem system = best.needle().system();
-        if (!system.isDomestic()) {
-            add(system.label() + " is an industrial system: fit it only because this machine's own list names it.");
-        }
-        if (job.plate() == Plate.STRAIGHT
-                && (job.stitchWidthMm() > 0
-                        || job.offCentreMm() > 0
-                        || request.twin().isPresent())) {
+    private void ofEyes() {
+        boolean hard = Limits.seamLoad(job) > MIND_THE_EYES_FROM
+                || job.isHide()
+                || job.stack().has(Trait.TEETH)
+                || job.stack().any(it -> it.make() == Make.WEBBING);
+        if (hard) {
             add(
-                    "A plate or foot with one round hole is on: change to the zigzag plate and a foot with a slot before any"
-                            + " width, twin or off-centre needle, or the needle strikes.");
-        }
-        if (job.power() == MotorPower.LIGHT && job.resistingGsm() >= 700) {
-            add("A light machine labours on this: sew slowly, turn the thick places by hand, and stop if the motor hums"
-                    + " without turning.");
+                    "Mind your eyes: glasses on and face away from the needle; a needle that meets something hard flies in pieces.");
         }
     }
 
-    private void ofThread(Job job) {
+    private void ofMachine() {
+        NeedleSystem system = best.system();
+        if (!system.isDomestic()) {
+            add(system.label() + " is an industrial system: fit it only because this machine's own list names it.");
+        }
+        FootAdvice foot = match.foot();
+        if (foot.lacking()) {
+            add("Among this machine's feet is no " + foot.kind().words()
+                    + foot.nextBest()
+                            .map(it -> ": the " + it.words() + " comes nearest.")
+                            .orElse(": look for one of its own shank height."));
+        }
+    }
+
+    private void ofThread() {
         if (job.thread().build() == Build.WAXED) {
             add(
                     "Wax-coated thread is for hand sewing: its wax stays in the tension discs, and a technician has to clean"
@@ -62,71 +77,94 @@ final class Warnings {
             add(
                     "Snap-test this thread first: pull 20 cm sharply. A good one cuts into the finger, a dead one parts at once.");
         }
-        if (job.thread().fibre() == Fibre.COTTON && job.stretchPercent() >= 8) {
-            add("Cotton thread does not give with this cloth, and the seam will pop: take polyester.");
-        } else if (job.thread().fibre() == Fibre.COTTON) {
-            add("A cotton seam can draw up at the first wash: cloth can be shrunk beforehand, thread cannot.");
-        }
+        ofFibre();
         if (job.thread().isMetallic()) {
             add("Metallic thread: sew slowly, with a light pull, and let it come off its spool without a twist.");
         }
         if (job.thread().isMonofilament()) {
-            add("Monofilament curls and hides the thread path: give it a net and a light pull, and check every guide.");
+            add(
+                    "Monofilament curls and hides the thread path: give it a net and a light pull, and check every guide. It is"
+                            + " weaker than spun thread; it is right for lace and beading, and where no thread may show.");
         }
     }
 
-    private void ofCloth(Job job) {
+    private void ofFibre() {
+        if (job.thread().fibre() == Fibre.COTTON && job.stretchPercent() >= 8) {
+            add("Cotton thread does not give with this cloth, and the seam will pop: take polyester.");
+        } else if (job.thread().fibre() == Fibre.COTTON && isWashed()) {
+            add("A cotton seam can draw up at the first wash: cloth can be shrunk beforehand, thread cannot.");
+        }
+        if (job.thread().isRayon() && job.purpose().isWorn()) {
+            add(
+                    "Rayon is not for a seam that is worn: it is weak when it is wet, and the seam opens in the wash. Keep it for"
+                            + " embroidery, and sew this with polyester.");
+        }
+    }
+
+    private boolean isWashed() {
+        return !job.isHide() && !job.isFilm() && !(job.isCoated() && job.keepsHoles());
+    }
+
+    private void ofCloth() {
         if (job.clothWindow().isBeyondHomeNeedles()) {
             add(
                     "This stack asks for more than a 120/19. The answer is not a bigger needle: flatten the seam, level the foot,"
                             + " turn by hand, or leave it to a stronger machine.");
         }
-        if (job.crossingLayers() >= job.stack().layers() + 4
-                || job.crossingLayers() >= 3 * job.stack().layers()) {
+        if (job.hasCrossing()) {
             add("At the crossing of " + job.crossingLayers()
                     + " layers: flatten it, level the foot, turn the wheel by hand, and keep your face away.");
         }
         if (job.isHide()) {
             add("Leather: no pins in the seam, no back-stitching, tie the ends.");
+        } else if (job.keepsHoles() && !job.hasPaper()) {
+            add("Every hole stays: clips instead of pins, no back-stitching, tie the ends.");
         }
-        if (job.purpose().isDense() && !job.stack().has(Structure.NONWOVEN)) {
-            add("Dense stitching wants a stabiliser under the cloth; 80 g/m² of it is counted in.");
+        boolean wantsStabiliser =
+                job.purpose().isDense() || job.purpose() == Purpose.BUTTONHOLE && !job.isHide() && !job.isFilm();
+        boolean hasOne =
+                job.stack().helping().stream().anyMatch(it -> it.cloth().structure() == Structure.NONWOVEN);
+        if (wantsStabiliser && !hasOne) {
+            add(
+                    job.purpose().isDense()
+                            ? "Dense stitching wants a stabiliser under the cloth; 80 g/m² of it is counted in."
+                            : "A buttonhole wants a stabiliser under it.");
+        }
+        if (job.stack().any(it -> it.isWholeStack())) {
+            add("A ready batting sandwich is a whole stack by itself: one layer of it is cotton, batting and cotton.");
         }
     }
 
-    private void ofNeedle(MatchRequest request, Recommendation best) {
-        Job job = request.job();
-        if (best.needle().type() == NeedleType.WING) {
+    private void ofNeedle() {
+        if (best.type() == NeedleType.WING) {
             add("Wing needle: cut the thread by hand, not with the automatic cutter; no needle threader; turn by hand"
                     + " through one full pattern.");
         }
-        if (request.twin().isPresent()) {
+        if (best.type().isMultiple()) {
             add(
-                    "Several needles: a second spool that turns the other way or stands apart; never for buttonholes, eyelets or"
-                            + " darning; turn the wheel by hand through one full pattern.");
-            double roomMm = NeedleTravel.neededMm(
-                    job.stitchWidthMm(),
-                    best.needle().spacingMm(),
-                    best.needle().size().bladeMm(),
-                    job.offCentreMm());
-            add(String.format(
-                    Locale.ROOT,
-                    "Plate and foot need a slot of at least %.1f mm for this needle and stitch; measure yours.",
-                    roomMm));
+                    "Several needles: "
+                            + (best.count() == 2 ? "a second spool that turns" : "a second and a third spool that turn")
+                            + " the other way or "
+                            + (best.count() == 2 ? "stands" : "stand")
+                            + " apart; never for buttonholes, eyelets or darning; turn the wheel by hand through one full pattern.");
+            ofTravel();
         }
     }
 
-    private void ofSchools(Job job, Recommendation best) {
-        if (job.purpose() == Purpose.EMBROIDERY && best.needle().type() == NeedleType.EMBROIDERY) {
-            add("Some say 75/11, some 90/14 because 40 wt frays in a 75. We start at 75/11 and go to 90/14 at the first"
-                    + " fraying.");
-        }
-        if (job.school() != SizeSchool.INTERSECT) {
-            add(
-                    job.school() == SizeSchool.THREAD_FIRST
-                            ? "Ranked thread first, as you chose; by default both windows count alike."
-                            : "Ranked cloth first, as you chose; by default both windows count alike.");
-        }
+    private void ofTravel() {
+        double roomMm = NeedleTravel.neededMm(
+                match.stitch().widthMm(), best.spacingMm(), best.size().bladeMm(), job.offCentreMm());
+        add(
+                job.slotMm().isPresent()
+                        ? String.format(
+                                Locale.ROOT,
+                                "Needle and stitch need %.1f of your %.1f mm between the edges of plate and foot.",
+                                roomMm,
+                                job.slotMm().getAsDouble())
+                        : String.format(
+                                Locale.ROOT,
+                                "Plate and foot need a slot of at least %.1f mm for this needle and stitch; measure yours.",
+                                roomMm));
     }
 
     private void add(String sentence) {

@@ -46,8 +46,10 @@ class ClothCatalogueTest {
 
     @Test
     void a_row_that_will_not_do_stops_the_start_with_its_line_and_the_remedy() {
-        List<String> rows =
-                List.of("# comment", "silk|silk|WOVEN|60||0|NORMAL||Snags.|", "tin|tin|METAL|60||0|NORMAL||Cuts.|");
+        List<String> rows = List.of(
+                "# comment",
+                "silk|silk|WOVEN|60||0|NORMAL||CARRIES|ORDINARY|Snags.|",
+                "tin|tin|METAL|60||0|NORMAL||CARRIES|ORDINARY|Cuts.|");
 
         assertThatThrownBy(() -> ClothCatalogue.read(rows))
                 .hasMessageStartingWith("cloths.txt, line 3: ")
@@ -62,8 +64,8 @@ class ClothCatalogueTest {
 
     @Test
     void a_knit_whose_stretch_nobody_told_counts_as_35_percent() {
-        Cloth knit =
-                ClothCatalogue.read(List.of("k|k|KNIT|200||| NORMAL||Curls.|")).get("k");
+        Cloth knit = ClothCatalogue.read(List.of("k|k|KNIT|200||| NORMAL||CARRIES|ORDINARY|Curls.|"))
+                .get("k");
 
         assertThat(knit.stretchPercent()).isEqualTo(35);
         assertThat(knit.thicknessMm()).isCloseTo(0.7, within(1e-9));

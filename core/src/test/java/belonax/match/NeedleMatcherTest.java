@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import belonax.BadInput;
 import belonax.Cloths;
+import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Layers;
 import belonax.cloth.Stack;
@@ -95,24 +96,31 @@ class NeedleMatcherTest {
 
             Match match = MATCHER.match(MatchRequest.of(job).withProven(List.of(new MatchRequest.Proven(type, size))));
 
-            boolean strikes = job.plate() == Plate.STRAIGHT && job.stitchWidthMm() > 0;
-            if (!strikes) {
+            if (job.limits().forbidAll()) {
+                assertThat(match.best().verdict()).isEqualTo(Verdict.AVOID);
+                assertThat(match.limits())
+                        .isNotEmpty()
+                        .allMatch(it -> !it.wayOut().isBlank());
+            } else if (job.limits().binding().isEmpty()) {
                 assertThat(match.best().needle().type()).isEqualTo(type);
                 assertThat(match.best().needle().size()).isEqualTo(size);
                 assertThat(match.best().reasons().get(0).text()).isEqualTo(Recommendation.PROVEN);
-            } else {
-                assertThat(match.best().verdict()).isEqualTo(Verdict.AVOID);
             }
         }
 
         @ParameterizedTest(name = "seed {0}")
         @MethodSource("seeds")
         void more_layers_never_ask_for_a_thinner_needle(int seed) {
-            Job job = anyJob(seed);
-            int layers = job.stack().all().get(0).count();
+            SplittableRandom random = new SplittableRandom(seed);
+            Cloth cloth = pick(random, CLOTHS.all());
+            int layers = 1 + random.nextInt(6);
+            Purpose purpose = pick(random, List.of(Purpose.values()));
 
-            Job thicker = Job.sewing(job.stack().withMainLayers(layers + 1), job.thread())
-                    .purpose(job.purpose())
+            Job job = Job.sewing(Stack.of(cloth, layers), SewingThread.spunPolyester(25))
+                    .purpose(purpose)
+                    .build();
+            Job thicker = Job.sewing(Stack.of(cloth, layers + 1), job.thread())
+                    .purpose(purpose)
                     .build();
 
             assertThat(thicker.clothWindow().step())
@@ -137,7 +145,7 @@ class NeedleMatcherTest {
 
             Match match = MATCHER.match(MatchRequest.of(job));
 
-            boolean meet = match.clothWindow().meets(match.threadWindow());
+            boolean meet = match.clothWindow().stepsFrom(job.threadWindow(0.40)) <= 0.5;
             if (job.purpose() != Purpose.OPENWORK) {
                 assertThat(match.conflict().isEmpty()).isEqualTo(meet);
             }
@@ -155,11 +163,11 @@ class NeedleMatcherTest {
         @Test
         void a_heavy_thread_on_denim_is_shown_the_topstitch_needle_first() {
             Match match = MATCHER.match(MatchRequest.of(
-                    seam("denim-mid", 2, 80).purpose(Purpose.TOPSTITCH).build()));
+                    seam("denim-light", 2, 80).purpose(Purpose.TOPSTITCH).build()));
 
             Conflict conflict = match.conflict().orElseThrow();
-            assertThat(conflict.why()).contains("tex 80", "90/14 to 110/18", "Thread first", "cloth first");
-            assertThat(conflict.waysOut().get(0)).contains("topstitch 100/16");
+            assertThat(conflict.why()).contains("tex 80", "80/12 to 100/16", "Thread first", "cloth first");
+            assertThat(conflict.waysOut().get(0)).contains("topstitch 90/14");
             assertThat(match.best().needle().words()).isEqualTo("topstitch 100/16");
             assertThat(match.best().verdict()).isEqualTo(Verdict.GOOD);
         }
@@ -181,12 +189,9 @@ class NeedleMatcherTest {
 
             for (String way : conflict.waysOut()) {
                 Job changed = changedAsAdvised(job, way);
-                assertThat(changed.clothWindow()
-                                .sizes()
-                                .meets(changed.threadWindow(way.startsWith("Take a topstitch") ? 0.52 : 0.40)
-                                        .sizes()))
+                assertThat(changed.windowsMissEachOther(way.startsWith("Take a topstitch") ? 0.52 : 0.40))
                         .as(way)
-                        .isTrue();
+                        .isFalse();
             }
         }
 
@@ -265,14 +270,15 @@ class NeedleMatcherTest {
 
         @Test
         void a_light_machine_is_warned_on_canvas_and_gains_nothing_from_a_bigger_needle() {
-            Match normal = MATCHER.match(MatchRequest.of(seam("canvas", 2, 35).build()));
+            Match normal = MATCHER.match(MatchRequest.of(seam("canvas", 3, 35).build()));
             Match light = MATCHER.match(MatchRequest.of(
-                    seam("canvas", 2, 35).power(MotorPower.LIGHT).build()));
+                    seam("canvas", 3, 35).power(MotorPower.LIGHT).build()));
 
-            assertThat(light.best().needle().size()).isLessThanOrEqualTo(NeedleSize.NM_110);
+            assertThat(light.best().needle().size())
+                    .isEqualTo(normal.best().needle().size());
             assertThat(light.best().hazards().breakage())
                     .isGreaterThan(normal.best().hazards().breakage());
-            assertThat(light.warnings()).anyMatch(it -> it.startsWith("A light machine labours"));
+            assertThat(light.best().reasons()).anyMatch(it -> it.text().startsWith("A light machine labours"));
         }
     }
 
@@ -306,11 +312,11 @@ class NeedleMatcherTest {
                         SewingThread.spunPolyester(33).of(belonax.thread.Fibre.METALLIC, belonax.thread.Build.METALLIC))
                 .build()));
 
-        assertThat(knit.stitch().widthMm()).isEqualTo(0.5);
+        assertThat(knit.stitch().widthMm()).isBetween(1.0, 1.5);
         assertThat(knit.foot().pressure()).isEqualTo(FootAdvice.Pressure.LIGHT);
         assertThat(leather.stitch().lengthMm()).isGreaterThanOrEqualTo(3.5);
         assertThat(leather.stitch().note()).contains("No back-stitching");
-        assertThat(leather.foot().kind()).isEqualTo("non-stick or roller foot");
+        assertThat(leather.foot().kind()).isEqualTo(belonax.machine.FootKind.ROLLER);
         assertThat(metallic.startingDial().likely())
                 .isLessThan(knit.startingDial().likely() - 1);
     }
@@ -348,7 +354,7 @@ class NeedleMatcherTest {
         List<Layers> layers = new ArrayList<>();
         int cloths = 1 + random.nextInt(2);
         for (int i = 0; i < cloths; i++) {
-            layers.add(new Layers(pick(random, CLOTHS.all()), 1 + random.nextInt(4)));
+            layers.add(new Layers(pick(random, CLOTHS.all()), 1 + random.nextInt(3)));
         }
         if (random.nextInt(5) == 0) {
             layers.add(new Layers(Cloths.knit(50 + random.nextInt(400), random.nextInt(120)), 1));

@@ -9,12 +9,12 @@ import belonax.balance.TopFace;
 import belonax.balance.Underside;
 import belonax.machine.BobbinKind;
 import belonax.machine.Dial;
-import belonax.machine.DialKind;
 import belonax.thread.Build;
 import belonax.thread.SewingThread;
 import belonax.thread.Tex;
 import belonax.web.shared.api.ApiBody;
 import belonax.web.shared.api.ApiRefusal;
+import belonax.web.shared.api.DialBody;
 import belonax.web.shared.api.ThreadBody;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,26 +43,6 @@ record TensionBody(
     enum Case {
         REMOVABLE,
         SEALED
-    }
-
-    /** The dial; the usual band is a third to five ninths of its range where it is not given. */
-    record DialBody(
-            @Nullable DialKind kind,
-            @Nullable Double min,
-            @Nullable Double max,
-            @Nullable Double step,
-            @Nullable Double normalLow,
-            @Nullable Double normalHigh) {
-
-        Dial dial() {
-            double from = required("dial.min", min, "Read the lowest setting off the machine, such as 0.");
-            double to = required("dial.max", max, "Read the highest setting off the machine, such as 9.");
-            double by = required("dial.step", step, "Send the finest step that can be found again, such as 0.25.");
-            return inside(
-                    "dial",
-                    () -> Dial.of(Objects.requireNonNullElse(kind, DialKind.NUMBERED), from, to, by)
-                            .withBand(normalLow, normalHigh));
-        }
     }
 
     /** A balance that was found before. */

@@ -34,7 +34,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class BuyQuestion {
-    private static final int LAYERS = 2;
     /** From here up a thread is meant to be seen. */
     private static final double THICK_TEX = 45;
 
@@ -137,7 +136,7 @@ class BuyQuestion {
     /** Plate, foot and power are the day's; what to buy is asked for the machine's systems alone. */
     private static MatchRequest request(
             Cloth cloth, SewingThread thread, Purpose purpose, Optional<MachineNow> machine) {
-        JobBuilder job = Job.sewing(Stack.of(cloth, LAYERS), thread).purpose(purpose);
+        JobBuilder job = Job.sewing(Stack.usual(cloth), thread).purpose(purpose);
         machine.map(MachineNow::machine).map(Machine::systems).ifPresent(job::systems);
         return MatchRequest.of(job.build());
     }

@@ -6,11 +6,13 @@ import belonax.machine.Dial;
 import belonax.machine.DialKind;
 import belonax.machine.FlatSide;
 import belonax.machine.Foot;
+import belonax.machine.FootKind;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
 import belonax.machine.Oiling;
 import belonax.machine.Plate;
+import belonax.machine.Reach;
 import belonax.machine.StitchPlate;
 import belonax.machine.WheelTurn;
 import belonax.needle.NeedleSystem;
@@ -23,9 +25,11 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.BiFunction;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Between what is typed about a machine and its card. */
 record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) {
@@ -42,7 +46,8 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
             Choice.of(BobbinKind.values(), BobbinKind::words),
             Choice.of(MotorPower.values(), MotorPower::words),
             Choice.of(DialKind.values(), DialKind::words),
-            Choice.of(Oiling.values(), Oiling::words));
+            Choice.of(Oiling.values(), Oiling::words),
+            Choice.of(FootKind.values(), FootKind::words));
 
     /** What the selects offer. */
     record Lists(
@@ -53,10 +58,16 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
             List<Choice> bobbins,
             List<Choice> powers,
             List<Choice> dials,
-            List<Choice> oilings) {}
+            List<Choice> oilings,
+            List<Choice> footKinds) {}
 
-    /** A plate or a foot: whether it is on, its name, its opening; 0 is one round hole. */
-    record Row(int number, boolean isOn, String name, String slot) {}
+    /** A plate or a foot: whether it is on, its name, its opening; 0 is one round hole. A foot has a kind, where it is known. */
+    record Row(int number, boolean isOn, String name, String slot, String kind) {}
+
+    /** Builds a plate or a foot of what stands in one row. */
+    private interface Thing<T> {
+        T of(int row, String name, double slotMm);
+    }
 
     static MachineForm of(MachineCard card, int revision, Units units) {
         Machine machine = card.machine();
@@ -75,14 +86,21 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
         all.put("places", String.join(", ", machine.needlePlaces()));
         all.put("manualPlace", card.manualPlace());
         all.put("threader", String.valueOf(card.hasThreader()));
+        machine.reach().footLiftMm().ifPresent(it -> all.put("footLift", units.mmNumber(it)));
+        machine.reach().thickestTex().ifPresent(it -> all.put("thickestTex", SwatchForm.plain(it)));
         putDial(all, machine.dial());
         List<Row> plates = new ArrayList<>();
         for (StitchPlate it : card.plates()) {
-            plates.add(new Row(plates.size(), it.equals(machine.plate()), it.name(), units.mmNumber(it.slotMm())));
+            plates.add(new Row(plates.size(), it.equals(machine.plate()), it.name(), units.mmNumber(it.slotMm()), ""));
         }
         List<Row> feet = new ArrayList<>();
         for (Foot it : card.feet()) {
-            feet.add(new Row(feet.size(), it.equals(machine.foot()), it.name(), units.mmNumber(it.slotMm())));
+            feet.add(new Row(
+                    feet.size(),
+                    it.equals(machine.foot()),
+                    it.name(),
+                    units.mmNumber(it.slotMm()),
+                    it.kind().map(FootKind::name).orElse("")));
         }
         return new MachineForm(all, filledUp(plates, PLATE_ROWS), filledUp(feet, FOOT_ROWS));
     }
@@ -117,10 +135,19 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
         double step = entries.number("dialStep", "Type the finest step that you can set again, such as 0.25.");
         double low = entries.number("normalLow", "Type where ordinary thread usually balances, such as 3.");
         double high = entries.number("normalHigh", "Type where ordinary thread usually balances, such as 5.");
+        Double lift = entries.optional("footLift", "Measure the room under the lifted foot, or leave it empty.");
+        Double thickest =
+                entries.optional("thickestTex", "Look in the manual for the thickest thread, or leave it empty.");
         List<String> places = places(entries.text("places"));
         return entries.done(() -> {
-            List<StitchPlate> plates = things(entries, "plate", PLATE_ROWS, units, MachineForm::plate);
-            List<Foot> feet = things(entries, "foot", FOOT_ROWS, units, Foot::new);
+            List<StitchPlate> plates =
+                    things(entries, "plate", PLATE_ROWS, units, (row, name, slot) -> plate(name, slot));
+            List<Foot> feet = things(
+                    entries,
+                    "foot",
+                    FOOT_ROWS,
+                    units,
+                    (row, name, slot) -> new Foot(name, slot, footKind(entries, row)));
             Machine machine = new Machine(
                     entries.text("name"),
                     kind,
@@ -133,7 +160,8 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
                     on(feet, entries, "foot", "Name the foot that is on the machine, and its opening."),
                     new Dial(dialKind, min, max, step, low, high),
                     oiling,
-                    places);
+                    places,
+                    new Reach(optional(lift == null ? null : units.toMm(lift)), optional(thickest)));
             return new MachineCard(
                     machine,
                     entries.text("standsAt"),
@@ -166,15 +194,27 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
         return new StitchPlate(name, slotMm == 0 ? Plate.STRAIGHT : Plate.ZIGZAG, slotMm);
     }
 
-    private static <T> List<T> things(
-            Entries entries, String what, int rows, Units units, BiFunction<String, Double, T> build) {
+    private static OptionalDouble optional(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** A foot whose kind nobody tells may tell it by its name. */
+    private static Optional<FootKind> footKind(Entries entries, int row) {
+        String field = "footKind" + row;
+        return entries.text(field).isEmpty()
+                ? Optional.empty()
+                : Optional.of(entries.word(field, FootKind.class, FootKind.STANDARD));
+    }
+
+    private static <T> List<T> things(Entries entries, String what, int rows, Units units, Thing<T> build) {
         List<T> things = new ArrayList<>();
         for (int i = 0; i < rows; i++) {
             String name = entries.text(what + "Name" + i);
             if (!name.isEmpty()) {
                 Double slot = entries.optional(what + "Slot" + i, "Lay a ruler across it; 0 means one round hole.");
                 String shortName = name.length() > 60 ? name.substring(0, 60) : name;
-                things.add(entries.done(() -> build.apply(shortName, slot == null ? 0 : units.toMm(slot))));
+                int row = i;
+                things.add(entries.done(() -> build.of(row, shortName, slot == null ? 0 : units.toMm(slot))));
             }
         }
         return things;
@@ -204,7 +244,8 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
                     i,
                     typed.getOrDefault(what + "On", "").equals(String.valueOf(i)),
                     typed.getOrDefault(what + "Name" + i, ""),
-                    typed.getOrDefault(what + "Slot" + i, "")));
+                    typed.getOrDefault(what + "Slot" + i, ""),
+                    typed.getOrDefault(what + "Kind" + i, "")));
         }
         return rows;
     }
@@ -212,7 +253,7 @@ record MachineForm(Map<String, String> typed, List<Row> plates, List<Row> feet) 
     private static List<Row> filledUp(List<Row> rows, int count) {
         List<Row> all = new ArrayList<>(rows.subList(0, Math.min(count, rows.size())));
         while (all.size() < count) {
-            all.add(new Row(all.size(), false, "", ""));
+            all.add(new Row(all.size(), false, "", "", ""));
         }
         return all;
     }

@@ -2,7 +2,9 @@ package belonax.web.drawer;
 
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
+import belonax.cloth.ClothPart;
 import belonax.cloth.Density;
+import belonax.cloth.Make;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
 import belonax.web.shared.drawer.Kept;
@@ -22,7 +24,13 @@ final class SwatchForm {
     private static final double USUAL_RECOVERY = 95;
 
     /** What the selects offer. */
-    record Lists(List<Choice> structures, List<Choice> densities, List<Choice> traits, List<Choice> cloths) {}
+    record Lists(
+            List<Choice> structures,
+            List<Choice> densities,
+            List<Choice> traits,
+            List<Choice> cloths,
+            List<Choice> parts,
+            List<Choice> makes) {}
 
     private SwatchForm() {}
 
@@ -34,7 +42,9 @@ final class SwatchForm {
                 cloths.all().stream()
                         .map(it -> new Choice(it.id(), it.name()))
                         .sorted((a, b) -> a.words().compareTo(b.words()))
-                        .toList());
+                        .toList(),
+                Choice.of(ClothPart.values(), ClothPart::words),
+                Choice.of(Make.values(), Make::words));
     }
 
     /** Returns the entries with what a cloth of the catalogue and the measures tell filled in where nothing was typed. */
@@ -61,6 +71,8 @@ final class SwatchForm {
         Double recovery = entries.optional("recovery", "Type how much goes back in per cent, or leave it empty.");
         Density density = entries.word("density", Density.class, Density.NORMAL);
         List<Trait> traits = entries.words("traits", Trait.class);
+        ClothPart part = entries.word("part", ClothPart.class, ClothPart.CARRIES);
+        Make make = entries.word("make", Make.class, Make.ORDINARY);
         Double metres = entries.optional("metres", "Type how much is left, or leave it empty.");
         return entries.done(() -> new Swatch(
                 entries.text("name"),
@@ -73,7 +85,9 @@ final class SwatchForm {
                 traits,
                 metres == null ? null : units.toMetres(metres),
                 entries.text("note"),
-                picture));
+                picture,
+                part,
+                make));
     }
 
     static Map<String, String> typed(Kept<Swatch> kept, Units units) {
@@ -96,6 +110,8 @@ final class SwatchForm {
         cloth.toldStretchPercent().ifPresent(it -> all.put("stretch", plain(it)));
         all.put("density", cloth.density().name());
         all.put("traits", cloth.traits().stream().map(Enum::name).collect(Collectors.joining(",")));
+        all.put("part", cloth.part().name());
+        all.put("make", cloth.make().name());
         all.put("note", cloth.note());
         return all;
     }

@@ -19,7 +19,6 @@ import java.util.stream.Collectors;
 
 /** The cloths of the catalogue from sheer to heavy, each with the needle that the matcher names for two layers of it. */
 final class Ladder {
-    private static final int LAYERS = 2;
     private static final double FINE_TEX = 16.7;
     private static final double USUAL_TEX = 25;
     private static final double FINE_BELOW_GSM = 90;
@@ -37,7 +36,7 @@ final class Ladder {
         for (Cloth cloth : cloths.all()) {
             // Fine cloth is sewn with a fine thread; with the usual one hardly any needle suits both.
             double tex = cloth.weightGsm() < FINE_BELOW_GSM ? FINE_TEX : USUAL_TEX;
-            Job job = Job.sewing(Stack.of(cloth, LAYERS), SewingThread.spunPolyester(tex))
+            Job job = Job.sewing(Stack.usual(cloth), SewingThread.spunPolyester(tex))
                     .build();
             var needle = matcher.match(MatchRequest.of(job)).best().needle();
             bySize.computeIfAbsent(needle.size(), it -> new TreeMap<>())

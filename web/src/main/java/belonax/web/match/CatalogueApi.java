@@ -2,6 +2,7 @@ package belonax.web.match;
 
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
+import belonax.cloth.ClothPart;
 import belonax.cloth.Density;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
@@ -43,7 +44,8 @@ class CatalogueApi {
             double stretchPercent,
             Density density,
             List<Trait> traits,
-            String note) {
+            String note,
+            ClothPart part) {
 
         static FabricAnswer of(Cloth it) {
             return new FabricAnswer(
@@ -55,7 +57,8 @@ class CatalogueApi {
                     it.stretchPercent(),
                     it.density(),
                     it.traits().stream().sorted().toList(),
-                    it.note());
+                    it.note(),
+                    it.part());
         }
     }
 

@@ -3,6 +3,8 @@ package belonax.web.match;
 import belonax.cloth.ClothCatalogue;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
+import belonax.machine.FootKind;
+import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
 import belonax.machine.Plate;
 import belonax.match.MatchRequest;
@@ -10,6 +12,7 @@ import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleSystem;
 import belonax.web.shared.api.ApiBody;
 import belonax.web.shared.api.ApiRefusal;
+import belonax.web.shared.api.DialBody;
 import belonax.web.shared.api.FabricBody;
 import belonax.web.shared.api.LayersBody;
 import belonax.web.shared.api.NeedleBody;
@@ -27,9 +30,18 @@ record CheckBody(
         @Nullable Purpose purpose,
         @Nullable List<NeedleSystem> systems,
         @Nullable MotorPower machinePower,
+        @Nullable MachineKind machineKind,
         MatchBody.@Nullable TwinBody twin,
         @Nullable Plate plate,
+        @Nullable Double slotMm,
+        @Nullable Double footSlotMm,
         @Nullable Double stitchWidthMm,
+        @Nullable Double footLiftMm,
+        @Nullable Double thickestTex,
+        @Nullable List<FootKind> feet,
+        @Nullable DialBody dial,
+        @Nullable Integer stitchingAlready,
+        @Nullable Integer strands,
         @Nullable List<MatchBody.ProvenBody> proven,
         @Nullable SizeSchool school,
         @Nullable NeedleBody needle,
@@ -47,9 +59,18 @@ record CheckBody(
                         purpose,
                         machineSystems == null ? systems : machineSystems,
                         machinePower,
+                        machineKind,
                         twin,
                         plate,
+                        slotMm,
+                        footSlotMm,
                         stitchWidthMm,
+                        footLiftMm,
+                        thickestTex,
+                        feet,
+                        dial,
+                        stitchingAlready,
+                        strands,
                         proven,
                         school)
                 .request(catalogue);

@@ -1,9 +1,11 @@
 package belonax.web.match;
 
 import belonax.hazard.Hazards;
+import belonax.hazard.Limit;
 import belonax.hazard.Reason;
 import belonax.hazard.SizeWindow;
 import belonax.hazard.Verdict;
+import belonax.machine.FootKind;
 import belonax.match.Conflict;
 import belonax.match.FootAdvice;
 import belonax.match.Match;
@@ -30,6 +32,7 @@ record MatchAnswer(
         StitchAdvice stitch,
         FootAnswer foot,
         StartingDialAnswer startingDial,
+        List<Limit> limits,
         List<String> warnings) {
 
     static MatchAnswer of(Match match) {
@@ -45,6 +48,7 @@ record MatchAnswer(
                 match.stitch(),
                 FootAnswer.of(match.foot()),
                 StartingDialAnswer.of(match.startingDial()),
+                match.limits(),
                 match.warnings());
     }
 
@@ -122,9 +126,12 @@ record MatchAnswer(
         }
     }
 
-    record FootAnswer(FootAdvice.Pressure pressure, String kind) {
+    record FootAnswer(
+            FootAdvice.Pressure pressure,
+            FootKind kind,
+            @Nullable FootKind nextBest) {
         static FootAnswer of(FootAdvice foot) {
-            return new FootAnswer(foot.pressure(), foot.kind());
+            return new FootAnswer(foot.pressure(), foot.kind(), foot.nextBest().orElse(null));
         }
     }
 

@@ -2,8 +2,11 @@ package belonax.web.match;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
+import belonax.cloth.ClothPart;
+import belonax.cloth.Crossing;
 import belonax.cloth.Density;
 import belonax.cloth.Layers;
+import belonax.cloth.Make;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
@@ -12,7 +15,7 @@ import belonax.hazard.Job;
 import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
-import belonax.machine.Machine;
+import belonax.machine.MachineKind;
 import belonax.match.MatchRequest;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
@@ -21,6 +24,7 @@ import belonax.thread.SewingThread;
 import belonax.thread.ThreadNumbering;
 import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.form.Parsed;
+import belonax.web.shared.room.MachineCard;
 import belonax.web.shared.room.MachineNow;
 import belonax.web.shared.settings.Settings;
 import belonax.web.shared.settings.Units;
@@ -31,6 +35,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
@@ -48,15 +53,19 @@ record MatchForm(
         String gives,
         String density,
         List<String> traits,
+        String part,
+        String make,
         String layers,
         List<String> also,
         List<String> alsoLayers,
         String crossing,
+        String stitching,
         String spool,
         String number,
         String numbering,
         String fibre,
         String build,
+        String strands,
         String purpose,
         String width,
         String offset,
@@ -70,7 +79,8 @@ record MatchForm(
     private static final String USUAL_CLOTH = "quilting-cotton";
 
     /** Fills what the address leaves out with what is on the table and what was chosen in the settings. */
-    static MatchForm of(Typed typed, Optional<MachineNow> onTheTable, Settings settings) {
+    static MatchForm of(
+            Typed typed, Optional<MachineNow> onTheTable, Settings settings, UnaryOperator<String> usualLayers) {
         Optional<SewingThread> thread = onTheTable.flatMap(MachineNow::thread);
         boolean threadTold = typed.number() != null;
         return new MatchForm(
@@ -81,16 +91,20 @@ record MatchForm(
                 or(typed.gives(), () -> ""),
                 or(typed.density(), Density.NORMAL::name),
                 list(typed.traits()),
-                or(typed.layers(), () -> "2"),
+                or(typed.part(), ClothPart.CARRIES::name),
+                or(typed.make(), Make.ORDINARY::name),
+                layers(typed, usualLayers),
                 list(typed.also()),
                 list(typed.alsoLayers()),
                 or(typed.crossing(), () -> ""),
+                or(typed.stitching(), () -> ""),
                 or(typed.spool(), () -> ""),
                 or(typed.number(), () -> thread.map(it -> it.tex().shown()).orElse("25")),
                 or(typed.numbering(), ThreadNumbering.TEX::name),
                 or(typed.fibre(), () -> fibre(thread, threadTold)),
                 or(typed.build(), () -> build(thread, threadTold)),
-                or(typed.purpose(), Purpose.SEAM::name),
+                or(typed.strands(), () -> "1"),
+                purpose(typed.purpose(), onTheTable.map(it -> it.machine().kind())),
                 or(typed.width(), () -> ""),
                 or(typed.offset(), () -> ""),
                 or(typed.twin(), () -> ""),
@@ -98,24 +112,46 @@ record MatchForm(
                 onTheTable.map(MachineNow::id).orElse(""));
     }
 
+    /** Another cloth that was chosen brings its own usual layers, unless other layers were typed. */
+    private static String layers(Typed typed, UnaryOperator<String> usualLayers) {
+        String cloth = or(typed.cloth(), () -> USUAL_CLOTH);
+        boolean asUsual = typed.layers() == null
+                || typed.before() != null
+                        && !typed.before().equals(cloth)
+                        && typed.layers().strip().equals(usualLayers.apply(typed.before()));
+        return asUsual || typed.layers() == null ? usualLayers.apply(cloth) : typed.layers();
+    }
+
+    /** What is a seam on one machine is an overlock seam on another; other work stays what was asked, and may be refused. */
+    private static String purpose(@Nullable String typed, Optional<MachineKind> kind) {
+        String asked = typed == null ? Purpose.SEAM.name() : typed;
+        boolean ordinary = asked.equals(Purpose.SEAM.name()) || asked.equals(Purpose.OVERLOCK.name());
+        return ordinary ? kind.map(Purpose::usualOn).map(Purpose::name).orElse(asked) : asked;
+    }
+
     /** What stood in the address; nothing where a part was left out. */
     record Typed(
             @Nullable String cloth,
+            @Nullable String before,
             @Nullable String find,
             @Nullable String structure,
             @Nullable String weight,
             @Nullable String gives,
             @Nullable String density,
             @Nullable List<String> traits,
+            @Nullable String part,
+            @Nullable String make,
             @Nullable String layers,
             @Nullable List<String> also,
             @Nullable List<String> alsoLayers,
             @Nullable String crossing,
+            @Nullable String stitching,
             @Nullable String spool,
             @Nullable String number,
             @Nullable String numbering,
             @Nullable String fibre,
             @Nullable String build,
+            @Nullable String strands,
             @Nullable String purpose,
             @Nullable String width,
             @Nullable String offset,
@@ -143,7 +179,8 @@ record MatchForm(
      * @throws BadInput if number, numbering, fibre or build will not do
      */
     SewingThread thread(Stock stock) {
-        Optional<SewingThread> owned = stock.findSpool(spool).map(stock::thread);
+        int inStrands = strands.strip().equals("2") ? 2 : 1;
+        Optional<SewingThread> owned = ownSpool(stock).map(stock::thread).map(it -> it.inStrands(inStrands));
         if (owned.isPresent()) {
             return owned.get();
         }
@@ -155,7 +192,19 @@ record MatchForm(
                 Parsed.word("build", Build.class, build),
                 OptionalDouble.empty(),
                 Quality.GOOD,
-                false);
+                false,
+                inStrands);
+    }
+
+    /** Returns the spool that the sentence names; one that failed its snap test is out of use. */
+    private Optional<Spool> ownSpool(Stock stock) {
+        Optional<Spool> owned = stock.findSpool(spool);
+        owned.ifPresent(it -> BadInput.unless(
+                it.isSound(),
+                "spool",
+                () -> "That spool failed its snap test (" + it.snap().words()
+                        + ") and is out of use. Choose another one."));
+        return owned;
     }
 
     /**
@@ -164,19 +213,37 @@ record MatchForm(
      * @throws BadInput naming the part of the sentence that will not do
      */
     MatchRequest request(
-            Stock stock, Optional<Machine> machine, List<BrokenBefore> brokenBefore, List<MatchRequest.Proven> proven) {
-        JobBuilder job = Job.sewing(stack(stock), thread(stock))
+            Stock stock,
+            Optional<MachineCard> machine,
+            List<BrokenBefore> brokenBefore,
+            List<MatchRequest.Proven> proven) {
+        Stack stack = stack(stock);
+        JobBuilder job = Job.sewing(stack, thread(stock))
                 .purpose(Parsed.word("purpose", Purpose.class, purpose))
                 .school(Parsed.word("school", SizeSchool.class, school))
                 .brokenBefore(brokenBefore)
                 .stitchWidthMm(millimetres("width", width, stock, "Type the stitch width, such as 3 mm."))
                 .offCentreMm(millimetres("offset", offset, stock, "Type how far the needle stands off the middle."));
         stock.findSpool(spool).map(Spool::needleNote).ifPresent(job::spoolNote);
-        if (!crossing.isBlank()) {
-            job.crossingLayers(Parsed.layers("crossing", crossing));
+        if (!stitching.isBlank()) {
+            job.stitchingAlready(Parsed.layers("stitching", stitching));
         }
-        machine.ifPresent(job::on);
+        job.crossingLayers(crossingLayers(stack));
+        machine.ifPresent(it -> job.on(it.machine()).feet(it.footKinds()));
         return new MatchRequest(job.build(), wish(), proven, stock.needles());
+    }
+
+    /** Returns how many layers the crossing has: by its name, or as a number, as addresses of version 0.1 have it. */
+    private int crossingLayers(Stack stack) {
+        if (crossing.isBlank()) {
+            return stack.layers();
+        }
+        boolean isNumber = crossing.strip().chars().allMatch(Character::isDigit);
+        return isNumber
+                ? Parsed.layers("crossing", crossing)
+                : Math.max(
+                        stack.layers(),
+                        Parsed.word("crossing", Crossing.class, crossing).layers(stack));
     }
 
     /** Returns the address that holds this sentence. */
@@ -188,6 +255,7 @@ record MatchForm(
                     .queryParam("gives", value(gives))
                     .queryParam("density", value(density));
             traits.forEach(it -> uri.queryParam("traits", value(it)));
+            uri.queryParam("part", value(part)).queryParam("make", value(make));
         }
         uri.queryParam("layers", value(layers));
         for (int i = 0; i < also.size(); i++) {
@@ -196,11 +264,13 @@ record MatchForm(
             }
         }
         return uri.queryParam("crossing", value(crossing))
+                .queryParam("stitching", value(stitching))
                 .queryParam("spool", value(spool))
                 .queryParam("number", value(number))
                 .queryParam("numbering", value(numbering))
                 .queryParam("fibre", value(fibre))
                 .queryParam("build", value(build))
+                .queryParam("strands", value(strands))
                 .queryParam("purpose", value(purpose))
                 .queryParam("width", value(width))
                 .queryParam("offset", value(offset))
@@ -214,6 +284,15 @@ record MatchForm(
     /** Returns how many layers of the further cloth were typed. */
     String layersOf(int further) {
         return further < alsoLayers.size() && !alsoLayers.get(further).isBlank() ? alsoLayers.get(further) : "1";
+    }
+
+    /** Returns the stack, if the sentence names one that there can be. */
+    Optional<Stack> findStack(Stock stock) {
+        try {
+            return Optional.of(stack(stock));
+        } catch (BadInput notYet) {
+            return Optional.empty();
+        }
     }
 
     private static String value(String text) {
@@ -250,17 +329,13 @@ record MatchForm(
         Set<Trait> has = traits.stream()
                 .map(it -> Parsed.word("traits", Trait.class, it))
                 .collect(Collectors.toSet());
-        return new Cloth(
-                Cloth.DESCRIBED,
-                "this " + is.words(),
-                is,
-                gsm,
-                OptionalDouble.empty(),
-                stretch,
-                95,
-                Parsed.word("density", Density.class, density),
-                has,
-                "");
+        return Cloth.described(is, gsm)
+                .stretchPercent(stretch)
+                .density(Parsed.word("density", Density.class, density))
+                .traits(has)
+                .part(Parsed.word("part", ClothPart.class, part))
+                .make(Parsed.word("make", Make.class, make))
+                .build();
     }
 
     private static double millimetres(String field, String text, Stock stock, String advice) {

@@ -73,8 +73,8 @@ class MatchPage {
             Model model) {
         Optional<MachineNow> machine =
                 Optional.ofNullable(typed.machine()).flatMap(room::find).or(() -> layout.onTheTable(request));
-        MatchForm form = MatchForm.of(typed, machine, layout.settings());
         Stock stock = stock();
+        MatchForm form = MatchForm.of(typed, machine, layout.settings(), stock::usualLayers);
         layout.addTo(model, Optional.of(Stop.MATCH), machine);
         model.addAttribute("sentence", Sentence.of(form, stock, machine, layout.machines()));
         model.addAttribute("address", form.address());
@@ -84,7 +84,7 @@ class MatchPage {
         try {
             MatchRequest asked = form.request(
                     stock,
-                    machine.map(MachineNow::machine),
+                    machine.map(MachineNow::card),
                     machine.map(it -> book.brokenBefore(it.id(), form.cloth())).orElse(List.of()),
                     machine.map(it -> sampler.provenNeedles(it.id(), form.cloth()))
                             .orElse(List.of()));
@@ -105,9 +105,9 @@ class MatchPage {
     @GetMapping("/match/cloths")
     String cloths(MatchForm.Typed typed, HttpServletRequest request, Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
-        model.addAttribute(
-                "sentence",
-                Sentence.of(MatchForm.of(typed, machine, layout.settings()), stock(), machine, layout.machines()));
+        Stock stock = stock();
+        MatchForm form = MatchForm.of(typed, machine, layout.settings(), stock::usualLayers);
+        model.addAttribute("sentence", Sentence.of(form, stock, machine, layout.machines()));
         return "match/sentence :: cloths";
     }
 

@@ -28,6 +28,9 @@ record MatchView(
         String needle,
         String code,
         Verdict verdict,
+        String verdictWords,
+        List<LimitShown> limits,
+        String school,
         List<ReasonShown> reasons,
         List<ReasonShown> furtherReasons,
         List<HazardRow> hazards,
@@ -46,15 +49,15 @@ record MatchView(
         boolean alreadyIn,
         boolean mayBeFitted) {
 
-    private static final int REASONS_FIRST = 3;
-    /** Where cloth and thread disagree, the ways out take the room of the other reasons. */
-    private static final int REASONS_FIRST_IN_CONFLICT = 1;
-
+    private static final int REASONS_FIRST = 5;
     private static final int PORTRAITS = 3;
     private static final double BAR_PX_PER_CHANCE = 128;
 
     /** One reason: which hazard, which way, and the sentence. */
     record ReasonShown(String heading, boolean raises, String text) {}
+
+    /** What no needle changes, with the way out. */
+    record LimitShown(Verdict verdict, String text, String wayOut) {}
 
     /** One hazard, for the needle that is advised and for the one in the machine now. */
     record HazardRow(String words, Chance advised, @Nullable Chance fitted) {}
@@ -113,16 +116,24 @@ record MatchView(
         boolean alreadyIn = fitted.filter(
                         it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
                 .isPresent();
-        List<ReasonShown> reasons =
-                ofTheNeedleFirst(best.reasons()).map(it -> shown(it, units)).toList();
-        int first = Math.min(match.conflict().isPresent() ? REASONS_FIRST_IN_CONFLICT : REASONS_FIRST, reasons.size());
+        List<ReasonShown> reasons = best.decisiveReasons().stream()
+                .limit(REASONS_FIRST)
+                .map(it -> shown(it, units))
+                .toList();
         return new MatchView(
                 lead(match, alreadyIn),
-                name(best.needle()),
-                best.needle().code(),
+                headline(match),
+                match.job().limits().forbidAll()
+                        ? "nearest is " + best.needle().words()
+                        : best.needle().code(),
                 best.verdict(),
-                reasons.subList(0, first),
-                reasons.subList(first, reasons.size()),
+                verdictWords(match, best),
+                match.limits().stream()
+                        .map(it -> new LimitShown(it.verdict(), units.say(it.text()), units.say(it.wayOut())))
+                        .toList(),
+                match.school().map(units::say).orElse(""),
+                reasons,
+                further(best, reasons, units),
                 rows(best.hazards(), fitted.map(it -> it.judged().hazards())),
                 fitted.map(it -> FittedShown.of(it, units)).orElse(null),
                 match.conflict().map(it -> said(it, units)).orElse(null),
@@ -134,7 +145,7 @@ record MatchView(
                         .map(it -> new RuledOutShown(Words.capital(it.type().words()), units.say(it.why())))
                         .toList(),
                 ruledOutWords(match),
-                match.warnings().stream().map(units::say).toList(),
+                match.cautions().stream().map(units::say).toList(),
                 NeedleChosen.of(best.needle()),
                 match.job().thread(),
                 stockWords(match, stock),
@@ -167,15 +178,47 @@ record MatchView(
     }
 
     private static String lead(Match match, boolean alreadyIn) {
-        String article = "aeiou".indexOf(match.best().needle().point().words().charAt(0)) >= 0 ? "an" : "a";
+        if (match.job().limits().forbidAll()) {
+            return "Not like this:";
+        }
         if (alreadyIn) {
             return "Keep the";
         }
+        String article = Words.article(match.best().needle().point().words());
         return switch (match.best().verdict()) {
             case GOOD -> "Fit " + article;
             case CAN_PASS -> "Nearest is " + article;
             case AVOID -> "Better not. Nearest is " + article;
         };
+    }
+
+    /** The answer: a needle, or what stands in the way of every needle. */
+    private static String headline(Match match) {
+        return match.limits().stream()
+                .filter(it -> it.verdict() == Verdict.AVOID)
+                .findFirst()
+                .map(it -> switch (it.kind()) {
+                    case HEIGHT -> "too high for the foot";
+                    case PIERCING -> "too much for the motor";
+                    case THREAD -> "too thick a thread on top";
+                    case STRIKE -> "the needle would strike";
+                    case MACHINE -> "not the machine for it";
+                })
+                .orElse(name(match.best().needle()));
+    }
+
+    /** The word good is kept for what is made for the job. */
+    private static String verdictWords(Match match, Recommendation it) {
+        return it.verdict() == Verdict.GOOD && !match.isMadeFor(it)
+                ? "does as well"
+                : it.verdict().words();
+    }
+
+    private static List<ReasonShown> further(Recommendation best, List<ReasonShown> open, Units units) {
+        return best.reasons().stream()
+                .map(it -> shown(it, units))
+                .filter(it -> !open.contains(it))
+                .toList();
     }
 
     private static String name(Needle needle) {
@@ -186,31 +229,15 @@ record MatchView(
         return kind + ", " + needle.size();
     }
 
-    /** What speaks for or against this needle stands before what any needle would meet on this cloth. */
-    private static Stream<Reason> ofTheNeedleFirst(List<Reason> reasons) {
-        return Stream.concat(
-                reasons.stream().filter(MatchView::isOfTheNeedle),
-                reasons.stream().filter(it -> !isOfTheNeedle(it)));
-    }
-
-    private static boolean isOfTheNeedle(Reason reason) {
-        return switch (reason.part()) {
-            case NEEDLE_TYPE, NEEDLE_SIZE, NEEDLE_WEAR -> true;
-            case THREAD, CLOTH, STITCH, MACHINE -> false;
-        };
-    }
-
     private static ReasonShown shown(Reason reason, Units units) {
         String what = switch (reason.hazard()) {
-            case SKIP -> "skips";
-            case SHRED -> "fraying";
-            case BREAK -> "breaking";
-            case MARK -> "holes";
-            case PUCKER -> "pucker";
+            case SKIP -> reason.raises() ? "more skips" : "fewer skips";
+            case SHRED -> reason.raises() ? "more fraying" : "less fraying";
+            case BREAK -> reason.raises() ? "more breaking" : "less breaking";
+            case MARK -> reason.raises() ? "more holes" : "fewer holes";
+            case PUCKER -> reason.raises() ? "more pucker" : "less pucker";
         };
-        String little = Math.abs(reason.weight()) < 0.5 ? " a little" : "";
-        return new ReasonShown(
-                what + (reason.raises() ? " up" : " down") + little, reason.raises(), units.say(reason.text()));
+        return new ReasonShown(what, reason.raises(), units.say(reason.text()));
     }
 
     private static List<HazardRow> rows(Hazards advised, Optional<Hazards> fitted) {
@@ -229,31 +256,31 @@ record MatchView(
         for (Recommendation it : match.recommendations()) {
             if (shown.size() < PORTRAITS && !seen.contains(it.needle().point())) {
                 seen.add(it.needle().point());
-                shown.add(portrait(it.needle(), it.verdict(), shown.isEmpty()));
+                shown.add(portrait(it.needle(), verdictWords(match, it), shown.isEmpty()));
             }
         }
         boolean universalRuledOut = match.ruledOut().stream().anyMatch(it -> it.type() == NeedleType.UNIVERSAL);
         if (universalRuledOut && match.best().needle().system() == NeedleSystem.H_130_705) {
             Needle mistake = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
             shown = new ArrayList<>(shown.subList(0, Math.min(PORTRAITS - 1, shown.size())));
-            shown.add(portrait(mistake, Verdict.AVOID, false));
+            shown.add(portrait(mistake, Verdict.AVOID.words(), false));
         }
         return shown;
     }
 
-    private static PortraitShown portrait(Needle needle, Verdict verdict, boolean isBest) {
+    private static PortraitShown portrait(Needle needle, String verdict, boolean isBest) {
         String name = Words.capital(needle.point().words())
                 + (needle.type().isMultiple() ? " " + needle.type().words() : "");
-        return new PortraitShown(NeedlePortrait.of(needle), name, needle.size().toString(), verdict.words(), isBest);
+        return new PortraitShown(NeedlePortrait.of(needle), name, needle.size().toString(), verdict, isBest);
     }
 
     private static String start(Match match, Units units) {
         String width =
                 match.stitch().widthMm() > 0 ? ", " + units.mm(match.stitch().widthMm()) + " wide" : "";
-        return Words.capital(match.stitch().kind().words()) + " stitch "
+        return Words.capital(match.stitch().kind().words()) + " "
                 + units.mm(match.stitch().lengthMm()) + width
                 + " · " + match.foot().pressure().words() + " pressure, "
-                + match.foot().kind() + " · start the dial near "
+                + match.foot().words() + " · start the dial near "
                 + Words.number(match.startingDial().likely());
     }
 

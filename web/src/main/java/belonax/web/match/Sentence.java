@@ -2,11 +2,16 @@ package belonax.web.match;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
+import belonax.cloth.ClothPart;
+import belonax.cloth.Crossing;
 import belonax.cloth.Density;
+import belonax.cloth.Make;
+import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
+import belonax.machine.MachineKind;
 import belonax.needle.Needle;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSystem;
@@ -36,7 +41,7 @@ record Sentence(
         String purpose,
         String machine,
         List<ClothChoice> cloths,
-        List<Choice> purposes,
+        List<PurposeGroup> purposes,
         List<Choice> numberings,
         List<Choice> fibres,
         List<Choice> builds,
@@ -47,6 +52,9 @@ record Sentence(
         List<Choice> structures,
         List<Choice> densities,
         List<Choice> traits,
+        List<Choice> parts,
+        List<Choice> makes,
+        List<Choice> crossings,
         List<Choice> allCloths,
         List<FurtherCloth> further,
         Units units) {
@@ -59,6 +67,9 @@ record Sentence(
 
     /** A spool of the drawer. */
     record SpoolChoice(String id, String name, String facts, String colour, boolean isChosen) {}
+
+    /** Purposes of one group: join, finish, decorate, mend. */
+    record PurposeGroup(String words, List<Choice> purposes) {}
 
     /** A further cloth of the stack, as it was typed. */
     record FurtherCloth(int number, String cloth, String layers) {}
@@ -75,7 +86,7 @@ record Sentence(
                 purposeWords(form),
                 machine.map(it -> it.machine().name()).orElse("a home machine"),
                 choices(form, stock, chosen),
-                Choice.of(Purpose.values(), Purpose::words),
+                purposes(machine.map(it -> it.machine().kind())),
                 List.of(
                         new Choice(ThreadNumbering.TEX.name(), "tex"),
                         new Choice(ThreadNumbering.TICKET.name(), "ticket (Tkt, No.)"),
@@ -89,6 +100,9 @@ record Sentence(
                 Choice.of(Structure.values(), Structure::words),
                 Choice.of(Density.values(), Density::words),
                 Choice.of(Trait.values(), Trait::words),
+                Choice.of(ClothPart.values(), ClothPart::words),
+                Choice.of(Make.values(), Make::words),
+                crossings(form, stock),
                 stock.clothChoices(),
                 further(form),
                 units);
@@ -97,6 +111,39 @@ record Sentence(
     static String facts(Cloth cloth, Units units) {
         String gives = cloth.stretchPercent() >= 8 ? ", gives " + Math.round(cloth.stretchPercent()) + " %" : "";
         return units.weight(cloth.weightGsm()) + gives;
+    }
+
+    /** Returns what can be sewn on this machine, by groups. */
+    private static List<PurposeGroup> purposes(Optional<MachineKind> kind) {
+        return Stream.of(Purpose.Group.values())
+                .map(group -> new PurposeGroup(
+                        group.words(),
+                        group.purposes().stream()
+                                .filter(it -> kind.map(it::isSewnOn).orElse(true))
+                                .map(it -> new Choice(it.name(), it.words()))
+                                .toList()))
+                .filter(it -> !it.purposes().isEmpty())
+                .toList();
+    }
+
+    /** Crossings by their names, each with the layers that it has in this stack; one given as a number stays. */
+    private static List<Choice> crossings(MatchForm form, Stock stock) {
+        Optional<Stack> stack = form.findStack(stock);
+        List<Choice> all = new ArrayList<>();
+        if (!form.crossing().isBlank() && !isNamed(form.crossing())) {
+            all.add(new Choice(form.crossing(), form.crossing().strip() + " layers, as counted"));
+        }
+        for (Crossing it : Crossing.values()) {
+            if (it != Crossing.NONE) {
+                int layers = stack.map(it::layers).orElse(it.layers());
+                all.add(new Choice(it.name(), it.words() + ": " + layers + " layers"));
+            }
+        }
+        return all;
+    }
+
+    private static boolean isNamed(String crossing) {
+        return Stream.of(Crossing.values()).anyMatch(it -> it.name().equals(crossing));
     }
 
     private static List<SpoolChoice> spools(MatchForm form, Stock stock) {
@@ -145,15 +192,23 @@ record Sentence(
                 words.append(" over ").append(form.layersOf(i)).append(" of ").append(name);
             }
         }
-        return form.crossing().isBlank()
-                ? words.toString()
-                : words + ", crossing of " + form.crossing().strip();
+        if (!form.stitching().isBlank() && !form.stitching().strip().equals("0")) {
+            words.append(", stitched already");
+        }
+        return form.crossing().isBlank() ? words.toString() : words + ", " + crossingWords(form.crossing());
+    }
+
+    private static String crossingWords(String crossing) {
+        return isNamed(crossing)
+                ? "crossing: " + Crossing.valueOf(crossing).words()
+                : "crossing of " + crossing.strip();
     }
 
     private static String threadWords(MatchForm form, Stock stock) {
         try {
+            String doubled = form.strands().strip().equals("2") ? ", doubled" : "";
             return stock.findSpool(form.spool())
-                    .map(it -> it.colour() + " " + stock.thread(it).words())
+                    .map(it -> it.colour() + " " + stock.thread(it).words() + doubled)
                     .orElseGet(() -> form.thread(stock).words());
         } catch (BadInput e) {
             return form.number().isBlank() ? "which thread?" : form.number();

@@ -2,6 +2,7 @@ package belonax.web.match;
 
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
+import belonax.cloth.Stack;
 import belonax.needle.Needle;
 import belonax.thread.SewingThread;
 import belonax.web.shared.drawer.ClothShelf;
@@ -42,6 +43,11 @@ final class Stock {
     /** Returns the cloth with this id: a swatch of the drawer or a cloth of the catalogue. */
     Optional<Cloth> findCloth(String id) {
         return cloths.find(id);
+    }
+
+    /** Returns in how many layers a cloth is usually sewn, as it would be typed. */
+    String usualLayers(String id) {
+        return String.valueOf(findCloth(id).map(Stack::usualLayers).orElse(2));
     }
 
     /** Returns the cloths of the drawer that hold these words. */

@@ -48,7 +48,6 @@ record FaultBody(
 
     private static final String USUAL_CLOTH = "quilting-cotton";
     private static final double USUAL_TEX = 25;
-    private static final int USUAL_LAYERS = 2;
     private static final double MOST_HOURS = 1000;
     private static final double MOST_MONTHS = 1200;
 
@@ -157,7 +156,8 @@ record FaultBody(
         SewingThread thread = setup.thread() == null
                 ? SewingThread.spunPolyester(USUAL_TEX)
                 : setup.thread().thread("setup.thread");
-        JobBuilder job = Job.sewing(Stack.of(cloth, Objects.requireNonNullElse(setup.layers(), USUAL_LAYERS)), thread);
+        JobBuilder job =
+                Job.sewing(setup.layers() == null ? Stack.usual(cloth) : Stack.of(cloth, setup.layers()), thread);
         if (machine != null) {
             if (machine.systems() != null) {
                 job.systems(present("machine.systems", machine.systems()));

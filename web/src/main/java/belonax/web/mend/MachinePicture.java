@@ -45,7 +45,7 @@ record MachinePicture(
 
     static MachinePicture of(MachineNow now) {
         Machine machine = now.machine();
-        boolean overlocker = machine.kind() == MachineKind.OVERLOCKER;
+        boolean overlocker = machine.kind().hasLoopers();
         return new MachinePicture(
                 overlocker,
                 machine.kind() == MachineKind.COMPUTER_CONTROLLED,

@@ -1,7 +1,6 @@
 package belonax.web.mend;
 
 import belonax.fault.Check;
-import belonax.machine.MachineKind;
 import belonax.web.shared.room.MachineNow;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -74,7 +73,7 @@ final class StepPictures {
     }
 
     private static Step drawn(String words, Spot spot, MachineNow now) {
-        MachinePart.Where at = spot.part().on(now.machine().kind() == MachineKind.OVERLOCKER);
+        MachinePart.Where at = spot.part().on(now.machine().kind().hasLoopers());
         double height = at.widthMm() * MachinePart.HEIGHT_SHARE;
         double left = at.xMm() - at.widthMm() / 2;
         double top = at.yMm() - height / 2;

@@ -36,4 +36,10 @@ public final class Words {
     public static String capital(String text) {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
+
+    /** Returns the article that goes before a word as it is spoken: a universal needle, an embroidery needle. */
+    public static String article(String word) {
+        boolean spokenAsYou = word.startsWith("uni");
+        return "aeiou".indexOf(word.charAt(0)) >= 0 && !spokenAsYou ? "an" : "a";
+    }
 }

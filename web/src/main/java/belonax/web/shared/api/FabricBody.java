@@ -1,7 +1,9 @@
 package belonax.web.shared.api;
 
 import belonax.cloth.Cloth;
+import belonax.cloth.ClothBuilder;
 import belonax.cloth.ClothCatalogue;
+import belonax.cloth.ClothPart;
 import belonax.cloth.Density;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
@@ -20,7 +22,8 @@ public record FabricBody(
         @Nullable Double stretchPercent,
         @Nullable Double recoveryPercent,
         @Nullable Density density,
-        @Nullable List<Trait> traits) {
+        @Nullable List<Trait> traits,
+        @Nullable ClothPart part) {
 
     /**
      * Returns the cloth.
@@ -39,39 +42,32 @@ public record FabricBody(
         if (weightGsm == null) {
             throw ApiRefusal.missing("fabric.weightGsm", "A described cloth needs its weight in g/m².");
         }
-        return new Cloth(
-                Cloth.DESCRIBED,
-                "this " + structure.words(),
-                structure,
-                weightGsm,
-                optional(thicknessMm),
-                optional(stretchPercent),
-                Objects.requireNonNullElse(recoveryPercent, 95.0),
-                Objects.requireNonNullElse(density, Density.NORMAL),
-                traits(Set.of()),
-                "");
+        return Cloth.described(structure, weightGsm)
+                .thicknessMm(optional(thicknessMm))
+                .stretchPercent(optional(stretchPercent))
+                .recoveryPercent(Objects.requireNonNullElse(recoveryPercent, 95.0))
+                .density(Objects.requireNonNullElse(density, Density.NORMAL))
+                .traits(traits(Set.of()))
+                .part(Objects.requireNonNullElse(part, ClothPart.CARRIES))
+                .build();
     }
 
     private Cloth overridden(Cloth base) {
-        return new Cloth(
-                base.id(),
-                base.name(),
-                Objects.requireNonNullElse(structure, base.structure()),
-                Objects.requireNonNullElse(weightGsm, base.weightGsm()),
-                thicknessMm == null ? thicknessAfterOverride(base) : OptionalDouble.of(thicknessMm),
-                stretchPercent == null ? base.toldStretchPercent() : OptionalDouble.of(stretchPercent),
-                Objects.requireNonNullElse(recoveryPercent, base.recoveryPercent()),
-                Objects.requireNonNullElse(density, base.density()),
-                traits(base.traits()),
-                base.note());
-    }
-
-    /** A cloth of another weight is as much thicker, unless its thickness is told too. */
-    private OptionalDouble thicknessAfterOverride(Cloth base) {
-        if (weightGsm == null || !(weightGsm > 0) || base.measuredMm().isEmpty()) {
-            return base.measuredMm();
+        ClothBuilder cloth = base.like()
+                .as(
+                        Objects.requireNonNullElse(structure, base.structure()),
+                        Objects.requireNonNullElse(weightGsm, base.weightGsm()))
+                .recoveryPercent(Objects.requireNonNullElse(recoveryPercent, base.recoveryPercent()))
+                .density(Objects.requireNonNullElse(density, base.density()))
+                .traits(traits(base.traits()))
+                .part(Objects.requireNonNullElse(part, base.part()));
+        if (thicknessMm != null) {
+            cloth.thicknessMm(thicknessMm);
         }
-        return OptionalDouble.of(base.measuredMm().getAsDouble() * weightGsm / base.weightGsm());
+        if (stretchPercent != null) {
+            cloth.stretchPercent(stretchPercent);
+        }
+        return cloth.build();
     }
 
     private Set<Trait> traits(Set<Trait> otherwise) {

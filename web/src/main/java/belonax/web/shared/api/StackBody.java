@@ -12,8 +12,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads what lies under the foot: one cloth with its layers, or a stack of several. */
 public final class StackBody {
-    private static final int USUAL_LAYERS = 2;
-
     private StackBody() {}
 
     /**
@@ -37,7 +35,8 @@ public final class StackBody {
         if (fabric == null) {
             throw ApiRefusal.missing("fabric", "Send a fabric with its layers, or a stack.");
         }
-        return Stack.of(cloth("fabric", fabric, catalogue), Objects.requireNonNullElse(layers, USUAL_LAYERS));
+        Cloth cloth = cloth("fabric", fabric, catalogue);
+        return layers == null ? Stack.usual(cloth) : Stack.of(cloth, layers);
     }
 
     private static Stack several(List<LayersBody> stack, ClothCatalogue catalogue) {

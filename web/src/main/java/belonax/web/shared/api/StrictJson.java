@@ -39,7 +39,8 @@ final class StrictJson {
             "symptoms", 24,
             "past", 200,
             "steps", 60,
-            "proven", 40);
+            "proven", 40,
+            "feet", 20);
 
     private final JsonMapper mapper = mapper();
 

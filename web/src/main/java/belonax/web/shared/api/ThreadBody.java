@@ -19,7 +19,8 @@ public record ThreadBody(
         @Nullable Build build,
         @Nullable Double ageYears,
         @Nullable Quality quality,
-        @Nullable Boolean keptInSun) {
+        @Nullable Boolean keptInSun,
+        @Nullable Integer strands) {
 
     /**
      * Returns the thread.
@@ -39,7 +40,8 @@ public record ThreadBody(
                     Objects.requireNonNullElse(build, Build.SPUN),
                     ageYears == null ? OptionalDouble.empty() : OptionalDouble.of(ageYears),
                     Objects.requireNonNullElse(quality, Quality.GOOD),
-                    Boolean.TRUE.equals(keptInSun));
+                    Boolean.TRUE.equals(keptInSun),
+                    Objects.requireNonNullElse(strands, 1));
         } catch (BadInput e) {
             throw e.under(field);
         }

@@ -130,19 +130,7 @@ class DemoDrawer implements ApplicationRunner {
     }
 
     private void swatch(String cloth, String name, @Nullable Double metres) {
-        Swatch it = Swatch.of(cloths.get(cloth), name);
-        drawer.add(new Swatch(
-                it.name(),
-                it.structure(),
-                it.weightGsm(),
-                it.thicknessMm(),
-                it.stretchPercent(),
-                it.recoveryPercent(),
-                it.density(),
-                it.traits(),
-                metres,
-                it.note(),
-                false));
+        drawer.add(Swatch.of(cloths.get(cloth), name).withMetres(metres));
     }
 
     private void swatch(String cloth, String name, int metres) {

@@ -1,6 +1,7 @@
 package belonax.web.shared.drawer;
 
 import belonax.balance.PastBalance;
+import belonax.hazard.Purpose;
 import belonax.match.MatchRequest.Proven;
 import belonax.needle.NeedleSize;
 import belonax.web.shared.room.SetupKept;
@@ -9,6 +10,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -55,12 +58,20 @@ public class Sampler {
                 .findFirst();
     }
 
-    /** Returns the needles that sewed a balanced strip on this cloth and machine. */
+    /**
+     * Returns the needles that sewed a balanced strip on this cloth and machine, each with what it sewed. A run tells no purpose:
+     * it is a seam of that cloth in those layers.
+     */
     public List<Proven> provenNeedles(String machineId, String cloth) {
         return kept(machineId, cloth)
                 .flatMap(it -> it.needleType() == null || it.needleNm() == null
                         ? Stream.empty()
-                        : Stream.of(new Proven(it.needleType(), NeedleSize.ofNm(it.needleNm()))))
+                        : Stream.of(new Proven(
+                                it.needleType(),
+                                NeedleSize.ofNm(it.needleNm()),
+                                OptionalInt.of(it.sewn().layers()),
+                                OptionalDouble.of(it.sewn().top().tex()),
+                                Optional.of(Purpose.SEAM))))
                 .distinct()
                 .limit(MOST_PROVEN)
                 .toList();

@@ -2,11 +2,15 @@ package belonax.web.shared.drawer;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
+import belonax.cloth.ClothBuilder;
+import belonax.cloth.ClothPart;
 import belonax.cloth.Density;
+import belonax.cloth.Make;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -20,6 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param stretchPercent null when nobody measured
  * @param metres how much is left; null when nobody counted
  * @param picture whether a picture of it is stored
+ * @param part what it does in a stack; null on cards of version 0.1, which then are as the like cloth of the catalogue is
+ * @param make how it is made up; null on cards of version 0.1
  */
 public record Swatch(
         String name,
@@ -32,11 +38,20 @@ public record Swatch(
         List<Trait> traits,
         @Nullable Double metres,
         String note,
-        boolean picture)
+        boolean picture,
+        @Nullable ClothPart part,
+        @Nullable Make make)
         implements Card {
 
     public Swatch {
         name = name.strip();
+        if (part == null || make == null) {
+            SwatchNature nature =
+                    SwatchNature.of(structure, weightGsm, thicknessMm, stretchPercent, density, Set.copyOf(traits));
+            part = nature.part();
+            make = nature.make();
+            traits = List.copyOf(nature.traits());
+        }
         traits = traits.stream().distinct().sorted().toList();
         BadInput.unless(!name.isBlank(), "name", () -> "Give the cloth a name that you will know it by.");
         Card.checkLength("name", name, 60);
@@ -45,16 +60,37 @@ public record Swatch(
                 metres == null || metres >= 0 && metres <= 1000,
                 "metres",
                 () -> "There are 0 to 1000 metres of it. Leave it empty when you have not counted.");
-        cloth("check", name, structure, weightGsm, thicknessMm, stretchPercent, recoveryPercent, density, traits, note);
+        cloth("check", name, structure, weightGsm, thicknessMm, stretchPercent, recoveryPercent, density, traits, note)
+                .build();
     }
 
     /** Returns the cloth as the core knows it. */
     public Cloth cloth(String id) {
         return cloth(
-                id, name, structure, weightGsm, thicknessMm, stretchPercent, recoveryPercent, density, traits, note);
+                        id,
+                        name,
+                        structure,
+                        weightGsm,
+                        thicknessMm,
+                        stretchPercent,
+                        recoveryPercent,
+                        density,
+                        traits,
+                        note)
+                .part(Objects.requireNonNullElse(part, ClothPart.CARRIES))
+                .make(Objects.requireNonNullElse(make, Make.ORDINARY))
+                .build();
     }
 
     public Swatch withPicture(boolean has) {
+        return with(metres, has);
+    }
+
+    public Swatch withMetres(@Nullable Double left) {
+        return with(left, picture);
+    }
+
+    private Swatch with(@Nullable Double left, boolean has) {
         return new Swatch(
                 name,
                 structure,
@@ -64,9 +100,11 @@ public record Swatch(
                 recoveryPercent,
                 density,
                 traits,
-                metres,
+                left,
                 note,
-                has);
+                has,
+                part,
+                make);
     }
 
     /** Returns a card for a cloth of the catalogue. */
@@ -84,7 +122,9 @@ public record Swatch(
                 List.copyOf(cloth.traits()),
                 null,
                 cloth.note(),
-                false);
+                false,
+                cloth.part(),
+                cloth.make());
     }
 
     @Override
@@ -101,7 +141,7 @@ public record Swatch(
                 .toLowerCase(Locale.ROOT);
     }
 
-    private static Cloth cloth(
+    private static ClothBuilder cloth(
             String id,
             String name,
             Structure structure,
@@ -112,17 +152,14 @@ public record Swatch(
             Density density,
             List<Trait> traits,
             String note) {
-        return new Cloth(
-                id,
-                name,
-                structure,
-                weightGsm,
-                optional(thicknessMm),
-                optional(stretchPercent),
-                recoveryPercent,
-                density,
-                Set.copyOf(traits),
-                note);
+        return Cloth.described(structure, weightGsm)
+                .named(id, name)
+                .thicknessMm(optional(thicknessMm))
+                .stretchPercent(optional(stretchPercent))
+                .recoveryPercent(recoveryPercent)
+                .density(density)
+                .traits(Set.copyOf(traits))
+                .note(note);
     }
 
     private static OptionalDouble optional(@Nullable Double value) {

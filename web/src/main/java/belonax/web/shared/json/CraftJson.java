@@ -1,6 +1,7 @@
 package belonax.web.shared.json;
 
 import belonax.BadInput;
+import belonax.machine.Reach;
 import belonax.needle.NeedleSystem;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonGenerator;
@@ -17,22 +18,26 @@ import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.IOException;
+import java.util.OptionalDouble;
 
 /** Writes and reads what the sewist keeps as JSON. Systems are written by the trade's names. */
 public final class CraftJson {
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .addModule(new JavaTimeModule())
+            .addModule(new Jdk8Module())
             .addModule(new SimpleModule("craft")
                     .addSerializer(NeedleSystem.class, new SystemWriter())
-                    .addDeserializer(NeedleSystem.class, new SystemReader()))
+                    .addDeserializer(NeedleSystem.class, new SystemReader())
+                    .addDeserializer(Reach.class, new ReachReader()))
             // Only what a record is made of is kept, not what it can tell about itself.
             .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .defaultPropertyInclusion(
-                    JsonInclude.Value.construct(JsonInclude.Include.NON_NULL, JsonInclude.Include.NON_NULL))
+                    JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.NON_ABSENT))
             .build();
 
     private CraftJson() {}
@@ -89,6 +94,30 @@ public final class CraftJson {
         @Override
         public NeedleSystem deserialize(JsonParser parser, DeserializationContext context) throws IOException {
             return NeedleSystem.of(parser.getText());
+        }
+    }
+
+    /** Before version 0.2 nothing was known of what a machine takes; then the usual numbers count. */
+    private static final class ReachReader extends JsonDeserializer<Reach> {
+        @Override
+        public Reach deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+            JsonNode tree = parser.readValueAsTree();
+            return new Reach(number(tree, "footLiftMm"), number(tree, "thickestTex"));
+        }
+
+        @Override
+        public Reach getNullValue(DeserializationContext context) {
+            return Reach.USUAL;
+        }
+
+        @Override
+        public Object getAbsentValue(DeserializationContext context) {
+            return Reach.USUAL;
+        }
+
+        private static OptionalDouble number(JsonNode tree, String field) {
+            JsonNode told = tree.path(field);
+            return told.isNumber() ? OptionalDouble.of(told.asDouble()) : OptionalDouble.empty();
         }
     }
 }

@@ -113,7 +113,10 @@ class DemoRoom implements ApplicationRunner {
                         heron,
                         "table by the window",
                         List.of(StitchPlate.zigzag(7), StitchPlate.straight()),
-                        List.of(Foot.standard(7), new Foot("non-stick foot", 7), new Foot("quarter-inch foot", 1.5)),
+                        List.of(
+                                Foot.standard(7),
+                                Foot.named("non-stick foot", 7),
+                                Foot.named("quarter-inch foot", 1.5)),
                         "clear plastic drop-in, 11.5 mm high",
                         "second drawer, green folder",
                         true));
@@ -133,7 +136,7 @@ class DemoRoom implements ApplicationRunner {
                         badger,
                         "workbench",
                         List.of(),
-                        List.of(new Foot("roller foot", 6), new Foot("walking foot", 5)),
+                        List.of(Foot.named("roller foot", 6), Foot.named("walking foot", 5)),
                         "steel, for the case that comes out",
                         "in the lid of its case",
                         false));
@@ -147,7 +150,7 @@ class DemoRoom implements ApplicationRunner {
                 .withFlatSide(FlatSide.LEFT)
                 .withPower(MotorPower.LIGHT)
                 .withDial(Dial.knob(5))
-                .with(StitchPlate.straight(), new Foot("narrow straight foot", 0));
+                .with(StitchPlate.straight(), Foot.named("narrow straight foot", 0));
         add(
                 "old-tin",
                 2,

@@ -2,6 +2,7 @@ package belonax.web.shared.room;
 
 import belonax.BadInput;
 import belonax.machine.Foot;
+import belonax.machine.FootKind;
 import belonax.machine.Machine;
 import belonax.machine.StitchPlate;
 import java.util.List;
@@ -47,6 +48,11 @@ public record MachineCard(
 
     public MachineCard withMachine(Machine changed) {
         return new MachineCard(changed, standsAt, plates, feet, bobbinClass, manualPlace, hasThreader);
+    }
+
+    /** Returns what its feet are for, as far as that is known. */
+    public List<FootKind> footKinds() {
+        return feet.stream().flatMap(it -> it.kind().stream()).distinct().toList();
     }
 
     private static <T> List<T> with(T first, List<T> others) {

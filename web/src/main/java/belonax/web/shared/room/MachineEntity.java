@@ -5,11 +5,13 @@ import belonax.machine.Dial;
 import belonax.machine.DialKind;
 import belonax.machine.FlatSide;
 import belonax.machine.Foot;
+import belonax.machine.FootKind;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
 import belonax.machine.Oiling;
 import belonax.machine.Plate;
+import belonax.machine.Reach;
 import belonax.machine.StitchPlate;
 import belonax.machine.WheelTurn;
 import belonax.needle.NeedleSystem;
@@ -27,10 +29,13 @@ import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A machine of the sewing room, as it is stored. */
 @Entity
@@ -72,6 +77,13 @@ class MachineEntity {
     private String plateName = "";
     private String footName = "";
     private double footSlotMm;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable FootKind footKind;
+
+    private @Nullable Double footLiftMm;
+    private @Nullable Double thickestTex;
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
@@ -146,6 +158,8 @@ class MachineEntity {
         places = new ArrayList<>(machine.needlePlaces());
         putPlateAndFoot(machine);
         putDial(machine.dial());
+        footLiftMm = nullable(machine.reach().footLiftMm());
+        thickestTex = nullable(machine.reach().thickestTex());
         standsAt = card.standsAt();
         bobbinClass = card.bobbinClass();
         manualPlace = card.manualPlace();
@@ -211,10 +225,19 @@ class MachineEntity {
                 bobbin,
                 power,
                 new StitchPlate(plateName, plate, slotMm),
-                new Foot(footName, footSlotMm),
+                new Foot(footName, footSlotMm, Optional.ofNullable(footKind)),
                 new Dial(dialKind, dialMin, dialMax, dialStep, dialNormalLow, dialNormalHigh),
                 oiling,
-                places);
+                places,
+                new Reach(optional(footLiftMm), optional(thickestTex)));
+    }
+
+    private static OptionalDouble optional(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    private static @Nullable Double nullable(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
     }
 
     private void putPlateAndFoot(Machine machine) {
@@ -223,6 +246,7 @@ class MachineEntity {
         plateName = machine.plate().name();
         footName = machine.foot().name();
         footSlotMm = machine.foot().slotMm();
+        footKind = machine.foot().kind().orElse(null);
     }
 
     private void putDial(Dial dial) {
@@ -265,16 +289,21 @@ class MachineEntity {
         private String name = "";
         private double slotMm;
 
+        @Enumerated(EnumType.STRING)
+        @JdbcTypeCode(SqlTypes.VARCHAR)
+        private @Nullable FootKind kind;
+
         /** For Hibernate. */
         protected OwnedFoot() {}
 
         OwnedFoot(Foot foot) {
             name = foot.name();
             slotMm = foot.slotMm();
+            kind = foot.kind().orElse(null);
         }
 
         Foot foot() {
-            return new Foot(name, slotMm);
+            return new Foot(name, slotMm, Optional.ofNullable(kind));
         }
     }
 }

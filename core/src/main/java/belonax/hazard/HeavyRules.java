@@ -1,0 +1,159 @@
+package belonax.hazard;
+
+import static belonax.hazard.Factor.lowers;
+import static belonax.hazard.Factor.raises;
+import static belonax.hazard.Hazard.BREAK;
+import static belonax.hazard.Hazard.MARK;
+import static belonax.hazard.Hazard.SKIP;
+import static belonax.needle.NeedleType.EMBROIDERY;
+import static belonax.needle.NeedleType.JEANS;
+import static belonax.needle.NeedleType.JERSEY;
+import static belonax.needle.NeedleType.LEATHER;
+import static belonax.needle.NeedleType.METALLIC;
+import static belonax.needle.NeedleType.QUILTING;
+import static belonax.needle.NeedleType.SELF_THREADING;
+import static belonax.needle.NeedleType.SHARP;
+import static belonax.needle.NeedleType.STRETCH;
+import static belonax.needle.NeedleType.TOPSTITCH;
+import static belonax.needle.NeedleType.UNIVERSAL;
+import static belonax.needle.NeedleType.WING;
+
+import java.util.List;
+
+/** How blade and point meet dense cloth, hides and films. Source: docs/craft.md, "Needle types". */
+final class HeavyRules {
+    private HeavyRules() {}
+
+    static final List<Factor> STRONG_BLADES = List.of(
+            lowers(BREAK, 0.9)
+                    .asFarAs(Job::stiffness)
+                    .withPoint(JEANS)
+                    .because("The strong blade keeps its line through dense cloth and layers."),
+            lowers(SKIP, 0.5)
+                    .asFarAs(Job::stiffness)
+                    .withPoint(JEANS)
+                    .because("A blade that does not bend meets the hook where it should."),
+            raises(BREAK, 1.3)
+                    .asFarAs(Job::stiffness)
+                    .withPoint(UNIVERSAL, METALLIC, WING)
+                    .because("An ordinary blade bends in cloth this dense."),
+            raises(SKIP, 0.8)
+                    .asFarAs(Job::stiffness)
+                    .withPoint(UNIVERSAL, SHARP, METALLIC, QUILTING, EMBROIDERY, SELF_THREADING)
+                    .because("A blade that bends in dense cloth misses the hook."),
+            raises(BREAK, 0.6)
+                    .asFarAs(Job::stiffness)
+                    .withPoint(QUILTING, TOPSTITCH, EMBROIDERY)
+                    .because("Its blade is not made for cloth this dense."),
+            raises(MARK, 1.5)
+                    .onClothAsFarAs(Carried::fine)
+                    .withPoint(JEANS)
+                    .atBest(Verdict.AVOID)
+                    .because("A jeans needle is too coarse for fine cloth: its holes show."),
+            raises(MARK, 1.2)
+                    .onClothAsFarAs(it -> it.isWoven() && !it.isCoated() ? it.delicacy() * (1 - it.fine()) : 0)
+                    .withPoint(JEANS)
+                    .atBest(Verdict.AVOID)
+                    .because("A jeans needle is too coarse for delicate cloth: its holes show."),
+            raises(MARK, 0.7)
+                    .when(job -> job.isWoven() && !job.isCoated())
+                    .asFarAs(job -> 1 - job.stiffness())
+                    .withPoint(JEANS)
+                    .because("A jeans needle is stiffer and blunter in its shoulders than this cloth needs."),
+            raises(SKIP, 0.7)
+                    .when(job -> job.isWoven() && !job.isCoated())
+                    .asFarAs(job -> 1 - job.stiffness())
+                    .withPoint(JEANS)
+                    .because("Its stout blade gains nothing on cloth that an ordinary one goes through."));
+
+    static final List<Factor> HIDES = List.of(
+            lowers(BREAK, 0.6)
+                    .onCloth(Carried::isHide)
+                    .withPoint(LEATHER)
+                    .because("The cutting point opens the hide instead of forcing through it."),
+            lowers(SKIP, 0.4)
+                    .onCloth(Carried::isHide)
+                    .withPoint(LEATHER)
+                    .because("A cut hide does not hold the blade, so the loop forms."),
+            raises(SKIP, 1.8)
+                    .when(job -> !job.joinsHideToKnit())
+                    .onCloth(Carried::isHide)
+                    .withPoint(UNIVERSAL, JERSEY, STRETCH, SELF_THREADING, WING)
+                    .atBest(Verdict.AVOID)
+                    .because("A rounded point tears a hide instead of cutting it, and skips."),
+            raises(BREAK, 1.2)
+                    .when(job -> !job.joinsHideToKnit())
+                    .onCloth(Carried::isHide)
+                    .withPoint(UNIVERSAL, JERSEY, STRETCH, SELF_THREADING, WING)
+                    .because("A hide holds a rounded point and bends it."),
+            raises(SKIP, 1.8)
+                    .when(Job::joinsHideToKnit)
+                    .onCloth(Carried::isHide)
+                    .withPoint(UNIVERSAL, SELF_THREADING, WING)
+                    .atBest(Verdict.AVOID)
+                    .because("A plain point neither cuts the hide nor spares the knit beside it."),
+            raises(SKIP, 0.8)
+                    .when(Job::joinsHideToKnit)
+                    .onCloth(Carried::isHide)
+                    .withPoint(JERSEY, STRETCH)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("The knit beside it takes a rounded point; a thin hide lets it through, slowly."),
+            raises(BREAK, 1.6)
+                    .when(Job::joinsHideToKnit)
+                    .asFarAs(Job::heavyHide)
+                    .atBest(Verdict.AVOID)
+                    .because(
+                            "A hide this heavy and a knit agree on no point: what goes through the one cuts the other."),
+            raises(SKIP, 1.9)
+                    .onCloth(Carried::isHide)
+                    .withPoint(SHARP, TOPSTITCH, QUILTING, METALLIC, EMBROIDERY)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("A hide wants a cutting point; this one can pass on thin skins."),
+            raises(SKIP, 1.5)
+                    .when(job -> !job.joinsHideToCloth())
+                    .onCloth(Carried::isHide)
+                    .withPoint(JEANS)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("A hide wants a cutting point; this one can pass on thin skins."),
+            raises(SKIP, 0.5)
+                    .when(Job::joinsHideToCloth)
+                    .onCloth(Carried::isHide)
+                    .withPoint(JEANS)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("A strong blade forces a way through the hide and spares the cloth beside it."),
+            raises(BREAK, 0.8)
+                    .onCloth(Carried::isHide)
+                    .withPoint(SHARP, TOPSTITCH, QUILTING, METALLIC, EMBROIDERY)
+                    .because("A hide grips a point that does not cut."),
+            raises(BREAK, 0.5)
+                    .onCloth(Carried::isHide)
+                    .withPoint(JEANS)
+                    .because("A hide grips even a strong blade whose point does not cut."));
+
+    static final List<Factor> CUTTING_POINTS = List.of(
+            raises(MARK, 3.6)
+                    .when(job -> !job.isHide())
+                    .onCloth(it -> !it.isFilm())
+                    .withPoint(LEATHER)
+                    .atBest(Verdict.AVOID)
+                    .because("A cutting point is for true hides: it cuts the yarns, and the holes stay."),
+            raises(MARK, 3.2)
+                    .when(Job::isHide)
+                    .onCloth(Carried::isKnit)
+                    .withPoint(LEATHER)
+                    .atBest(Verdict.AVOID)
+                    .because("A cutting point goes through the hide and cuts the knit's yarns with it."),
+            raises(MARK, 1.2)
+                    .when(Job::isHide)
+                    .onCloth(it -> !it.isHide() && !it.isKnit())
+                    .withPoint(LEATHER)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("The cutting point that the hide wants cuts some of the yarns under it."),
+            raises(MARK, 1.2)
+                    .when(job -> !job.isHide())
+                    .onCloth(Carried::isFilm)
+                    .withPoint(LEATHER)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("On cork and thick vinyl a cutting point is the last resort: its slits can tear like a"
+                            + " stamp."));
+}
