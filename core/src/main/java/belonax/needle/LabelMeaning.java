@@ -1,12 +1,14 @@
 package belonax.needle;
 
 import belonax.needle.NeedleLabel.PrintedSize;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What the pieces of a label come to when they are put together. The first word on a matter stands. */
@@ -14,10 +16,14 @@ final class LabelMeaning {
     /** Read and named, never recommended: blades of industrial machines. */
     private static final Map<Integer, Integer> INDUSTRIAL = new TreeMap<>(Map.of(125, 20, 140, 22, 160, 23, 180, 24));
 
+    /** Longer ones are words: a maker's name, not letters of the trade. */
+    private static final int MOST_LETTERS = 4;
+
     private @Nullable NeedleSystem system;
     private @Nullable NeedleType point;
     private @Nullable NeedleType multiple;
-    private @Nullable PrintedSize size;
+    private final List<PrintedSize> sizes = new ArrayList<>();
+    private final List<String> unreadLetters = new ArrayList<>();
     private OptionalDouble spacingMm = OptionalDouble.empty();
     private OptionalInt count = OptionalInt.empty();
     private boolean scarf;
@@ -70,8 +76,24 @@ final class LabelMeaning {
         }
     }
 
+    /** Keeps a size; a packet of several sizes is an assortment. */
     void size(PrintedSize named) {
-        size = named;
+        if (!sizes.contains(named)) {
+            sizes.add(named);
+        }
+    }
+
+    /** Keeps letters behind the system that nobody can read: what they mean, a point among it, is then unknown. */
+    void unreadLetters(String letters) {
+        boolean behindTheSystem = (system != null || scarf) && sizes.isEmpty();
+        if (behindTheSystem && letters.length() <= MOST_LETTERS) {
+            unreadLetters.add(letters);
+        }
+    }
+
+    /** Tells whether the system of home machines or its H stands before. */
+    boolean hasHomeSystem() {
+        return system == NeedleSystem.H_130_705 || scarf;
     }
 
     void spacing(double mm) {
@@ -102,8 +124,13 @@ final class LabelMeaning {
         return Optional.ofNullable(system);
     }
 
+    /** Returns the first size that was read. */
     Optional<PrintedSize> size() {
-        return Optional.ofNullable(size);
+        return sizes.stream().findFirst();
+    }
+
+    List<PrintedSize> sizes() {
+        return List.copyOf(sizes);
     }
 
     Optional<NeedleType> type() {
@@ -111,16 +138,25 @@ final class LabelMeaning {
     }
 
     Optional<Twin> twin() {
-        return isMultiple() && spacingMm.isPresent()
+        return isMultiple() && spacingMm.isPresent() && !isTypeUnknown()
                 ? Optional.of(new Twin(spacingMm.getAsDouble(), singlePoint().orElse(NeedleType.UNIVERSAL)))
                 : Optional.empty();
     }
 
     /** Adds what only the whole label can tell. */
     void conclude(List<String> notes) {
+        if (isTypeUnknown()) {
+            notes.add("The packet holds a type whose letters we cannot read: " + String.join(" ", unreadLetters)
+                    + ". Its point stays unknown, so it is never offered; look for a word or a picture on the packet.");
+        }
+        if (sizes.size() > 1) {
+            notes.add("An assortment: "
+                    + sizes.stream().map(PrintedSize::toString).collect(Collectors.joining(", "))
+                    + ". Each size is kept as a packet of its own.");
+        }
         if (isMultiple()) {
             concludeMultiple(notes);
-        } else if (point == null && singlePoint().equals(Optional.of(NeedleType.UNIVERSAL))) {
+        } else if (!isTypeUnknown() && point == null && singlePoint().equals(Optional.of(NeedleType.UNIVERSAL))) {
             notes.add("No letters for a point: that is how a universal needle is marked.");
         }
         if (system != null && !system.isDomestic()) {
@@ -128,7 +164,7 @@ final class LabelMeaning {
                     + " is an industrial system: it goes into a home machine only if that machine's own list"
                     + " names it.");
         }
-        if (system == null && (point != null || size != null)) {
+        if (system == null && (point != null || !sizes.isEmpty())) {
             notes.add("The label does not tell the system. Nearly every home machine takes 130/705 H; look in your"
                     + " machine's manual.");
         }
@@ -144,6 +180,10 @@ final class LabelMeaning {
                         + " darning.");
     }
 
+    private boolean isTypeUnknown() {
+        return point == null && !unreadLetters.isEmpty();
+    }
+
     private boolean isMultiple() {
         return multiple != null || spacingMm.isPresent();
     }
@@ -152,6 +192,9 @@ final class LabelMeaning {
     private Optional<NeedleType> singlePoint() {
         if (point != null) {
             return Optional.of(point);
+        }
+        if (isTypeUnknown()) {
+            return Optional.empty();
         }
         if (system == NeedleSystem.HAX1SP) {
             return Optional.of(NeedleType.STRETCH);

@@ -30,6 +30,7 @@ final class LabelScan {
     private static final List<Rule> RULES = List.of(
             Rule.on("(\\d{1,3})\\s*(?:X\\s*)?(?:NEEDLES?|PIECES|PCS|PACK|PER PACK)" + END, LabelScan::takeCount),
             Rule.on("NEEDLES?" + END + "|SIZES?(?=[\\s:.]*\\d)|SYSTEM" + END + "|SYS" + END, (scan, it) -> {}),
+            Rule.on("N\\s*°\\s*(?=\\d)|(?:NO|NR|NUM)\\.?\\s*(?=\\d)", (scan, it) -> {}),
             Rule.on("130\\s*[-/]?\\s*705\\s*-?(H)?" + END + "|705\\s*-?(H)" + END, LabelScan::takeHomeSystem),
             Rule.on("130\\s*[-/]?\\s*705(?=\\s*-?\\s*[A-Z])", LabelScan::takeHomeSystem),
             Rule.on("HA\\s*X\\s*1\\s*-?SP" + END, system(NeedleSystem.HAX1SP)),
@@ -41,6 +42,9 @@ final class LabelScan {
             Rule.on("134\\s*-?R" + END + "|135\\s*X\\s*5" + END + "|DP\\s*X\\s*5" + END, system(NeedleSystem.R_134)),
             Rule.on("135\\s*X\\s*17" + END + "|DP\\s*X\\s*17" + END, system(NeedleSystem.S_135X17)),
             Rule.on("B\\s*-?\\s*27" + END + "|DC\\s*X\\s*27" + END, system(NeedleSystem.B_27)),
+            Rule.on(
+                    "(\\d{2,3}(?:\\s*/\\s*\\d{1,2})?)(?:\\s*[-,+&]\\s*\\d{2,3}(?:\\s*/\\s*\\d{1,2})?)+" + END + "(?!\\.\\d)",
+                    LabelScan::takeRun),
             Rule.on(
                     "(\\d{1,2}(?:\\.\\d{1,2})?)\\s*(?:MM)?\\s*/\\s*(?:NM\\s*)?(\\d{2,3})(?:\\s*[/-]\\s*(\\d{1,2}))?"
                             + END,
@@ -80,12 +84,13 @@ final class LabelScan {
             Rule.on("QUILT(?:ING)?" + END + "|QLT" + END + "|Q" + END, point(NeedleType.QUILTING)),
             Rule.on("EMBROIDERY" + END + "|EMB" + END + "|E" + END, point(NeedleType.EMBROIDERY)),
             Rule.on("METALLIC" + END + "|METAL" + END + "|MET" + END, point(NeedleType.METALLIC)),
-            Rule.on("TOP[\\s-]?STITCH(?:ING)?" + END + "|TOP" + END + "|N" + END, point(NeedleType.TOPSTITCH)),
-            Rule.on("LEATHER" + END + "|LEA" + END + "|LL" + END, point(NeedleType.LEATHER)),
+            Rule.on("TOP[\\s-]?STITCH(?:ING)?" + END + "|TOP" + END, point(NeedleType.TOPSTITCH)),
+            Rule.on("N" + END, LabelScan::takeN),
+            Rule.on("LEATHER" + END + "|LEA" + END + "|LL" + END + "|LR" + END + "|L" + END, point(NeedleType.LEATHER)),
             Rule.on("WING" + END + "|HEMSTITCH" + END, point(NeedleType.WING)),
             Rule.on("UNIVERSAL" + END + "|UNI" + END, point(NeedleType.UNIVERSAL)),
             Rule.on(
-                    "H" + END + "|H(?=\\s*-\\s*[A-Z])|H(?=(?:SUK|S|M|J|Q|E|MET|N|LL|WING|ZWI|DRI)" + END + ")",
+                    "H" + END + "|H(?=\\s*-\\s*[A-Z])|H(?=(?:SUK|S|M|J|Q|E|MET|N|LL|LR|L|WING|ZWI|DRI)" + END + ")",
                     LabelScan::takeScarf));
 
     private final String text;
@@ -109,6 +114,7 @@ final class LabelScan {
                 meaning.system(),
                 meaning.type(),
                 meaning.size(),
+                meaning.sizes(),
                 meaning.twin(),
                 meaning.count(),
                 meaning.isCoated(),
@@ -144,6 +150,9 @@ final class LabelScan {
 
     private void leaveUnread(String word) {
         unread.add(word);
+        if (word.chars().allMatch(it -> Character.isLetter(it) || it == '-') && word.chars().anyMatch(Character::isLetter)) {
+            meaning.unreadLetters(word);
+        }
         if (word.matches("[A-Z]{0,3}[-.]?\\d{4,}[A-Z]{0,2}")) {
             notes.add("“" + word + "” looks like a maker's own catalogue number; the needle is told without it.");
         }
@@ -253,6 +262,50 @@ final class LabelScan {
         pieces.add(new Piece(Part.SPACING, printed, "The needles stand " + spacingMm + " mm apart."));
     }
 
+    /** N is the letter of a topstitch needle only behind H or 705; before a number it means number. */
+    private void takeN(MatchResult it) {
+        if (meaning.hasHomeSystem()) {
+            takePoint(it.group(), NeedleType.TOPSTITCH);
+        } else if (!text.startsWith(" ", it.end()) && it.end() < text.length() || !isBeforeNumber(it.end())) {
+            leaveUnread(it.group());
+        }
+    }
+
+    private boolean isBeforeNumber(int at) {
+        return text.substring(at).strip().matches("\\d.*");
+    }
+
+    /** A run of blades is an assortment (75-90, 90-100-110); a blade with its trade number is one size (80-12). */
+    private void takeRun(MatchResult it) {
+        List<String> parts = List.of(it.group().split("\\s*[-,+&]\\s*"));
+        boolean allBlades = parts.stream()
+                .map(part -> Integer.parseInt(part.split("\\s*/\\s*")[0]))
+                .allMatch(nm -> LabelMeaning.ofNm(nm).isPresent());
+        if (!allBlades) {
+            takeLoosePair(it.group(), parts);
+            return;
+        }
+        for (String part : parts) {
+            String[] numbers = part.split("\\s*/\\s*");
+            takeSize(part, Integer.parseInt(numbers[0]), numbers.length > 1 ? numbers[1] : null);
+        }
+    }
+
+    /** Two numbers that are not both blades name one size; anything longer is read number by number. */
+    private void takeLoosePair(String printed, List<String> parts) {
+        boolean plain = parts.stream().noneMatch(part -> part.contains("/"));
+        if (parts.size() == 2 && plain) {
+            int first = Integer.parseInt(parts.get(0));
+            int second = Integer.parseInt(parts.get(1));
+            takeSize(printed, Math.max(first, second), String.valueOf(Math.min(first, second)));
+            return;
+        }
+        for (String part : parts) {
+            String[] numbers = part.split("\\s*/\\s*");
+            takeNumber(part, Integer.parseInt(numbers[0]));
+        }
+    }
+
     /** Of two numbers the larger is the blade, whichever stands first. */
     private void takePair(MatchResult it) {
         int first = Integer.parseInt(it.group(1));
@@ -286,18 +339,21 @@ final class LabelScan {
     }
 
     private void takeSingle(MatchResult it) {
-        int number = Integer.parseInt(it.group(1));
+        takeNumber(it.group(), Integer.parseInt(it.group(1)));
+    }
+
+    private void takeNumber(String printed, int number) {
         Optional<PrintedSize> size = LabelMeaning.ofNm(number).or(() -> LabelMeaning.ofTrade(number));
-        if (size.isEmpty() || meaning.size().isPresent() && !meaning.size().equals(size)) {
-            unread.add(it.group());
+        if (size.isEmpty()) {
+            unread.add(printed);
             return;
         }
-        keepSize(it.group(), size.get());
+        keepSize(printed, size.get());
     }
 
     private void takeSize(String printed, int nm, @org.jspecify.annotations.Nullable String trade) {
         Optional<PrintedSize> size = LabelMeaning.ofNm(nm);
-        if (size.isEmpty() || meaning.size().isPresent() && !meaning.size().equals(size)) {
+        if (size.isEmpty()) {
             unread.add(printed);
             return;
         }
@@ -309,7 +365,7 @@ final class LabelScan {
     }
 
     private void keepSize(String printed, PrintedSize size) {
-        if (meaning.size().isPresent()) {
+        if (meaning.sizes().contains(size)) {
             return;
         }
         meaning.size(size);

@@ -65,6 +65,9 @@ public final class NeedleLabel {
     /**
      * What a label says. Whatever it does not say is empty.
      *
+     * @param type empty where letters stand there that cannot be read
+     * @param size the first of the sizes
+     * @param sizes all sizes of an assortment, one of an ordinary packet
      * @param count how many needles the packet holds
      * @param corrections what was printed wrong and how it was taken
      * @param notes what is worth knowing about this needle
@@ -74,6 +77,7 @@ public final class NeedleLabel {
             Optional<NeedleSystem> system,
             Optional<NeedleType> type,
             Optional<PrintedSize> size,
+            List<PrintedSize> sizes,
             Optional<Twin> twin,
             OptionalInt count,
             boolean coated,
@@ -83,21 +87,27 @@ public final class NeedleLabel {
             List<String> unread) {
 
         public Reading {
+            sizes = List.copyOf(sizes);
             pieces = List.copyOf(pieces);
             corrections = List.copyOf(corrections);
             notes = List.copyOf(notes);
             unread = List.copyOf(unread);
         }
 
-        /** Returns the needle, if the label tells enough of it. */
+        /** Returns the needle, if the label tells enough of it; of an assortment the first. */
         public Optional<Needle> needle() {
-            Optional<NeedleSize> home = size.flatMap(PrintedSize::home);
-            if (system.isEmpty() || type.isEmpty() || home.isEmpty()) {
-                return Optional.empty();
+            return needles().stream().findFirst();
+        }
+
+        /** Returns the needles that the packet holds, one a size, if the label tells enough of them. */
+        public List<Needle> needles() {
+            if (system.isEmpty() || type.isEmpty() || type.get().isMultiple() != twin.isPresent()) {
+                return List.of();
             }
-            return type.get().isMultiple() == twin.isPresent()
-                    ? Optional.of(new Needle(system.get(), type.get(), home.get(), twin))
-                    : Optional.empty();
+            return sizes.stream()
+                    .flatMap(it -> it.home().stream())
+                    .map(it -> new Needle(system.get(), type.get(), it, twin))
+                    .toList();
         }
     }
 

@@ -23,6 +23,8 @@ public final class ThreadLabel {
     private static final double SAME_WITHIN = 0.10;
 
     private static final double SETTLED_FROM = 0.92;
+    /** Printed and weighed fineness that lie further apart than this do not speak of the same thing. */
+    private static final double DISAGREE = 0.25;
 
     /**
      * One way to read a label.
@@ -79,14 +81,17 @@ public final class ThreadLabel {
         OptionalDouble length = metres.isPresent() ? metres : numbers.metres();
         OptionalDouble weight = grams.isPresent() ? grams : numbers.grams();
         List<Reading> readings = new ArrayList<>(normal(numbers.readings()));
+        Optional<String> spoolWeighed = Optional.empty();
         if (length.isPresent() && weight.isPresent()) {
+            spoolWeighed = askForSpool(readings, weight.getAsDouble(), length.getAsDouble());
             readings = weighed(readings, weight.getAsDouble(), length.getAsDouble());
         }
         if (readings.isEmpty()) {
             throw unreadable(length, weight);
         }
         readings.sort(Comparator.comparingDouble(Reading::likelihood).reversed());
-        return new Answer(readings, question(readings, length), numbers.fibre(), numbers.build());
+        Optional<String> question = spoolWeighed.isPresent() ? spoolWeighed : question(readings, length);
+        return new Answer(readings, question, numbers.fibre(), numbers.build());
     }
 
     private static void check(Optional<String> label, OptionalDouble metres, OptionalDouble grams) {
@@ -103,6 +108,27 @@ public final class ThreadLabel {
                 it > 0 && it <= 5000,
                 "grams",
                 () -> "A spool's thread weighs 1 to 1000 grams. Weigh it, and take off what the empty spool weighs."));
+    }
+
+    /** Where nothing that is printed comes near what was weighed, the empty spool was mostly weighed along. */
+    private static Optional<String> askForSpool(List<Reading> printed, double grams, double metres) {
+        double tex = ThreadNumbering.WEIGHED.texValue(grams, metres);
+        boolean allFar = !printed.isEmpty()
+                && printed.stream().allMatch(it -> Math.abs(it.tex().value() / tex - 1) > DISAGREE);
+        if (!allFar) {
+            return Optional.empty();
+        }
+        Tex likeliest = printed.stream()
+                .max(Comparator.comparingDouble(Reading::likelihood))
+                .orElseThrow()
+                .tex();
+        return Optional.of(String.format(
+                Locale.ROOT,
+                "Was the empty spool weighed along? The label says %s, and %s m of that weigh %s g by themselves. Weigh an empty"
+                        + " spool of the kind, and take it off.",
+                likeliest,
+                plain(metres),
+                plain(likeliest.value() * metres / 1000)));
     }
 
     /** Weighing is evidence: a reading that agrees with it gains, the others fade. */

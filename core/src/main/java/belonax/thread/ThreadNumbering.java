@@ -1,5 +1,7 @@
 package belonax.thread;
 
+import java.util.Map;
+
 /**
  * A way of numbering threads, each with its formula to tex. The same bare number means different things in different
  * numberings: 50 is tex 20 as a weight, tex 60 as a ticket. Source: docs/craft.md, "Thread numbering".
@@ -54,6 +56,37 @@ public enum ThreadNumbering {
             return 590.5 * plies / number;
         }
     },
+    /** Linen lea: tex = 1654 x plies / lea, so that lea 40/3 is tex 124. */
+    LEA("lea") {
+        @Override
+        double texValue(double number, double plies) {
+            return 1654 * plies / number;
+        }
+    },
+    /**
+     * The V-number of bonded and upholstery thread, a tenth of its denier: V-69 is denier 690 before bonding, and tex 70 as it is
+     * sold. The trade's own values for the usual ones, the number itself for others.
+     */
+    BONDED_NUMBER("V") {
+        @Override
+        double texValue(double number, double plies) {
+            return BONDED.getOrDefault((int) number, number);
+        }
+    },
+    /** The letter of bonded and upholstery thread: B, E, F or FF, given by its V-number. */
+    LETTER("letter") {
+        @Override
+        double texValue(double number, double plies) {
+            return BONDED.getOrDefault((int) number, number);
+        }
+    },
+    /** The diameter of a monofilament in mm: tex = pi / 4 x diameter² x density, so that 0.12 mm of nylon is tex 12.9. */
+    MONOFILAMENT_MM("mm") {
+        @Override
+        double texValue(double diameterMm, double densityKgPerM3) {
+            return Math.PI / 4 * diameterMm * diameterMm * densityKgPerM3;
+        }
+    },
     /** Worked out from metres and grams: tex = 1000 x grams / metres. */
     WEIGHED("weighed") {
         @Override
@@ -61,6 +94,8 @@ public enum ThreadNumbering {
             return 1000 * grams / metres;
         }
     };
+
+    private static final Map<Integer, Double> BONDED = Map.of(46, 45.0, 69, 70.0, 92, 90.0, 138, 135.0, 207, 210.0);
 
     private final String words;
 
@@ -72,7 +107,8 @@ public enum ThreadNumbering {
      * Converts a label's number to tex.
      *
      * @param number the number on the label; for {@link #WEIGHED} the net grams
-     * @param plies how many yarns are twisted together, 1 where the label does not say; for {@link #WEIGHED} the metres
+     * @param plies how many yarns are twisted together, 1 where the label does not say; for {@link #WEIGHED} the metres, for
+     *     {@link #MONOFILAMENT_MM} the density in kg/m³
      * @throws belonax.BadInput if the result is no sewing thread
      */
     public Tex tex(double number, double plies) {

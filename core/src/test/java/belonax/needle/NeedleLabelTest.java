@@ -62,6 +62,13 @@ class NeedleLabelTest {
             130/705 H self-threading 80/12 | 130/705 H | SELF_THREADING | 80/12 | - | -
             130-705 h – s 75 / 11     | 130/705 H | STRETCH    | 75/11  | -   | -
             ７０/１０ sharp            | -         | SHARP      | 70/10  | -   | -
+            N° 14                     | -         | -          | 90/14  | -   | -
+            130/705 H No. 90          | 130/705 H | UNIVERSAL  | 90/14  | -   | -
+            HAx1 Nr 11                | 130/705 H | UNIVERSAL  | 75/11  | -   | -
+            130/705 H N 90/14         | 130/705 H | TOPSTITCH  | 90/14  | -   | -
+            N 90/14                   | -         | -          | 90/14  | -   | -
+            130/705 H LR 90/14        | 130/705 H | LEATHER    | 90/14  | -   | -
+            130/705 H-L 100/16        | 130/705 H | LEATHER    | 100/16 | -   | -
             """)
     void a_packet_is_read_part_by_part(
             String text, String system, String type, String size, String spacing, String point) {
@@ -83,6 +90,36 @@ class NeedleLabelTest {
                     .as(needle.label())
                     .contains(needle);
         }
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', textBlock = """
+            130/705 H 75-90             | 75/11 90/14
+            130/705 H 90-100-110        | 90/14 100/16 110/18
+            130/705 H 70/10-80/12-90/14 | 70/10 80/12 90/14
+            130/705 H 70, 80, 90        | 70/10 80/12 90/14
+            130/705 H 80-12             | 80/12
+            130/705 H 100/15            | 100/16
+            """)
+    void every_size_of_an_assortment_is_read_and_none_is_a_slip_of_another(String text, String sizes) {
+        Reading reading = NeedleLabel.read(text);
+
+        assertThat(reading.sizes().stream().map(String::valueOf).toList()).containsExactly(sizes.split(" "));
+        assertThat(reading.needles()).hasSameSizeAs(reading.sizes());
+        assertThat(reading.unread()).isEmpty();
+        assertThat(reading.notes().stream().anyMatch(it -> it.startsWith("An assortment")))
+                .isEqualTo(reading.sizes().size() > 1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"130/705 H-K 80/12", "130/705 H XQ 90/14", "HAx1 K 80"})
+    void letters_that_cannot_be_read_leave_the_type_unknown(String text) {
+        Reading reading = NeedleLabel.read(text);
+
+        assertThat(reading.type()).isEmpty();
+        assertThat(reading.needle()).isEmpty();
+        assertThat(reading.size()).isPresent();
+        assertThat(reading.notes()).anyMatch(it -> it.startsWith("The packet holds a type whose letters we cannot read: "));
     }
 
     @Test
@@ -182,6 +219,24 @@ class NeedleLabelTest {
             assertThat(it.likelihood()).isCloseTo(1, within(1e-9));
         });
         assertThat(lockstitch.advice()).contains("not for a home machine unless its own list names it");
+    }
+
+    @Test
+    void a_thin_round_shank_is_never_called_two_millimetres() {
+        for (double length = 28; length < 41; length += 0.1) {
+            assertThat(LooseNeedle.identify(Shank.ROUND, 1.65, length).candidates())
+                    .allMatch(it -> it.system().shankMm() < 1.8);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {38.5, 38.7, 38.9, 39.1})
+    void between_the_two_flat_systems_both_are_named_with_what_tells_them_apart(double length) {
+        LooseNeedle.Answer answer = LooseNeedle.identify(Shank.FLAT, 2.0, length);
+
+        assertThat(answer.candidates().stream().map(LooseNeedle.Candidate::system))
+                .contains(NeedleSystem.H_130_705, NeedleSystem.ELX705);
+        assertThat(answer.advice()).contains("second groove on its back");
     }
 
     @Test

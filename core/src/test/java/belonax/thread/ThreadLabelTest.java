@@ -51,7 +51,19 @@ class ThreadLabelTest {
         "120d/2, DENIER, 26.67",
         "T-27, TEX, 27",
         "E-Tkt 75, TICKET, 40",
-        "cotton 50/3, NE, 35.43"
+        "cotton 50/3, NE, 35.43",
+        "V-69 bonded nylon, BONDED_NUMBER, 70",
+        "V 207, BONDED_NUMBER, 210",
+        "bonded size F, LETTER, 90",
+        "FF, LETTER, 135",
+        "monofilament 0.12 mm, MONOFILAMENT_MM, 12.89",
+        "denier 210/3, DENIER, 70",
+        "210D/3, DENIER, 70",
+        "dtex 2x150, DTEX, 30",
+        "50s/3 cotton, NE, 35.43",
+        "linen lea 40/3, LEA, 124.05",
+        "No. 120 tex 25, TEX, 25",
+        "120 100 % polyester 1000m, TICKET, 25"
     })
     void every_reading_that_fits_is_offered(String label, ThreadNumbering numbering, double tex) {
         assertThat(ThreadLabel.read(label).readings())
@@ -60,6 +72,32 @@ class ThreadLabelTest {
                     assertThat(it.tex().value()).isCloseTo(tex, within(0.01));
                 })
                 .allSatisfy(it -> assertThat(it.why()).endsWith("."));
+    }
+
+    @Test
+    void a_named_unit_wins_and_a_percentage_or_a_length_is_no_thickness() {
+        assertThat(ThreadLabel.read("No. 120 tex 25").readings()).hasSize(1);
+        assertThat(ThreadLabel.read("120 100 % polyester 1000m").readings())
+                .noneMatch(it -> Math.abs(it.tex().value() - 30) < 0.1 || Math.abs(it.tex().value() - 10) < 0.1);
+        assertThatThrownBy(() -> ThreadLabel.read("100% polyester, 1000 m")).isInstanceOf(BadInput.class);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"30 topstitch", "30 jeans", "buttonhole 30"})
+    void words_for_thick_thread_make_the_thick_reading_likelier(String label) {
+        assertThat(ThreadLabel.read("30").likeliest().tex().value()).isLessThan(40);
+        assertThat(ThreadLabel.read(label).likeliest().tex().value()).isGreaterThanOrEqualTo(40);
+    }
+
+    @Test
+    void a_spool_that_was_weighed_along_is_asked_for() {
+        ThreadLabel.Answer answer =
+                ThreadLabel.read(Optional.of("Tkt 120"), OptionalDouble.of(200), OptionalDouble.of(14));
+
+        assertThat(answer.question())
+                .hasValueSatisfying(it -> assertThat(it)
+                        .startsWith("Was the empty spool weighed along? The label says tex 25")
+                        .contains("200 m of that weigh 5 g"));
     }
 
     @Test

@@ -116,8 +116,9 @@ record MatchView(
         boolean alreadyIn = fitted.filter(
                         it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
                 .isPresent();
+        // Where a limit decides, it stands above with its way out, and the needle's own reasons matter little.
         List<ReasonShown> reasons = best.decisiveReasons().stream()
-                .limit(REASONS_FIRST)
+                .limit(match.job().limits().forbidAll() ? 0 : REASONS_FIRST)
                 .map(it -> shown(it, units))
                 .toList();
         return new MatchView(
