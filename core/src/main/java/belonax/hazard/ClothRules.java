@@ -68,11 +68,15 @@ final class ClothRules {
                     .asFarAs(job -> Fade.in(job.stack().thicknessMm(), 3.5))
                     .of(Part.CLOTH)
                     .because("A stack this thick lifts the foot, and the cloth rises with the needle."),
-            moves(PUCKER, job -> 1.1 * Math.log(seamLayers(job) / 2.0))
+            moves(PUCKER, job -> 1.3 * Math.log(seamLayers(job) / 2.0))
                     .when(job -> seamLayers(job) > 2)
                     .of(Part.CLOTH)
                     .because(job ->
                             "Of " + seamLayers(job) + " layers the upper ones creep on the lower: pin or clip close."),
+            raises(SKIP, 0.9)
+                    .asFarAs(job -> Fade.between(job.stack().layers(), 2, 8))
+                    .of(Part.CLOTH)
+                    .because("So many layers spring under the foot, and the loop is late."),
             moves(BREAK, job -> 0.9 * timesAtCrossing(job))
                     .when(Job::hasCrossing)
                     .of(Part.CLOTH)

@@ -16,13 +16,13 @@ public record Hazards(double skip, double shred, double breakage, double mark, d
     /** Beyond this it is out of the question anyway. */
     private static final double BREAKS_TOO_OFTEN = 0.05;
 
-    /** From these log-odds on, about one in eight, the estimates tell little more than “often”. */
-    private static final double OFTEN = -2;
+    /** From these log-odds on, about one in eleven, the estimates tell little more than “often”. */
+    private static final double OFTEN = -2.3;
 
     private static final double BEYOND_OFTEN = 0.4;
 
     /**
-     * Returns the chance that log-odds come to: their logistic, flattened beyond one in eight, where rules that add up say
+     * Returns the chance that log-odds come to: their logistic, flattened beyond one in eleven, where rules that add up say
      * “often” rather than “how often”. Source: docs/craft.md, "Hazards".
      */
     static double chance(double logOdds) {

@@ -450,8 +450,9 @@ public final class Job {
         if (!woven) {
             return twill;
         }
-        double byWeight = Fade.in(resistingGsm, isLofty() || hasPile() ? SOFT_BUT_HEAVY_GSM : HEAVY_GSM);
-        double byLayers = Fade.between(stack.layers(), 4, 7);
+        double limit = isLofty() || hasPile() ? SOFT_BUT_HEAVY_GSM : HEAVY_GSM;
+        double byWeight = Fade.between(resistingGsm, 0.6 * limit, 1.4 * limit);
+        double byLayers = Fade.between(stack.layers(), 2, 8);
         return Math.max(twill, Math.max(byWeight, byLayers));
     }
 

@@ -8,6 +8,7 @@ import static belonax.hazard.Hazard.SHRED;
 import static belonax.hazard.Hazard.SKIP;
 
 import belonax.cloth.Fade;
+import belonax.cloth.Trait;
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleType;
 import java.util.List;
@@ -115,7 +116,7 @@ final class SizeRules {
 
     /** Holes show more on cloth that snags and shows them. */
     private static double showing(Job job) {
-        return 1 + 0.5 * job.delicacy();
+        return job.stack().carries(it -> it.has(Trait.DELICATE)) ? 1.3 : 1;
     }
 
     private static double offBySteps(Job job, NeedleInUse it) {

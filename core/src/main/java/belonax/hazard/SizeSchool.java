@@ -7,8 +7,8 @@ package belonax.hazard;
  */
 public enum SizeSchool {
     INTERSECT("both together", 1, 1),
-    THREAD_FIRST("thread first", 1.6, 0.5),
-    CLOTH_FIRST("cloth first", 0.5, 1.6);
+    THREAD_FIRST("thread first", 2.2, 0.4),
+    CLOTH_FIRST("cloth first", 0.4, 2.2);
 
     private final String words;
     private final double threadWeight;

@@ -23,7 +23,8 @@ public record ThreadWindow(double minNm, double maxNm) {
     private static final double STIFF_FILLS_BLADE = 0.14;
     private static final double LARGEST_AT_LEAST_NM = 75;
 
-    static ThreadWindow of(SewingThread thread, double eyeWidthShare) {
+    /** Returns the window of a thread for an eye of this width, as a share of the blade. */
+    public static ThreadWindow of(SewingThread thread, double eyeWidthShare) {
         double diameterMm = thread.diameterMm();
         return new ThreadWindow(
                 COMFORT * diameterMm / eyeWidthShare * 100,

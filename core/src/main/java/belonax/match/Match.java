@@ -3,6 +3,7 @@ package belonax.match;
 import belonax.hazard.Job;
 import belonax.hazard.Limit;
 import belonax.hazard.SizeWindow;
+import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,6 +38,11 @@ public final class Match {
     /** Returns the sizes that the thread fits with a standard eye. */
     public SizeWindow threadWindow() {
         return job().threadWindow(NeedleType.UNIVERSAL.eye().widthShare()).sizes();
+    }
+
+    /** Tells whether any needle with an ordinary eye takes the thread, even tightly. */
+    public boolean anOrdinaryEyeTakesIt() {
+        return job().threadWindow(NeedleType.UNIVERSAL.eye().widthShare()).tightestNm() <= NeedleSize.NM_130.nm();
     }
 
     /** Returns what cloth and thread disagree about, where they do. */

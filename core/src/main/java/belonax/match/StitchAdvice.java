@@ -62,7 +62,7 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
         if (job.hasPaper()) {
             return ON_PAPER_MM;
         }
-        return longEnough(job, byWeight(job));
+        return job.isHide() || job.isFilm() ? LEAST_IN_HIDE_MM : longEnough(job, byWeight(job));
     }
 
     /** Returns a length, or the least that hide, film and cloth that keeps its holes allow. */

@@ -43,7 +43,8 @@ final class LabelScan {
             Rule.on("135\\s*X\\s*17" + END + "|DP\\s*X\\s*17" + END, system(NeedleSystem.S_135X17)),
             Rule.on("B\\s*-?\\s*27" + END + "|DC\\s*X\\s*27" + END, system(NeedleSystem.B_27)),
             Rule.on(
-                    "(\\d{2,3}(?:\\s*/\\s*\\d{1,2})?)(?:\\s*[-,+&]\\s*\\d{2,3}(?:\\s*/\\s*\\d{1,2})?)+" + END + "(?!\\.\\d)",
+                    "(\\d{2,3}(?:\\s*/\\s*\\d{1,2})?)(?:\\s*[-,+&]\\s*\\d{2,3}(?:\\s*/\\s*\\d{1,2})?)+" + END
+                            + "(?!\\.\\d)",
                     LabelScan::takeRun),
             Rule.on(
                     "(\\d{1,2}(?:\\.\\d{1,2})?)\\s*(?:MM)?\\s*/\\s*(?:NM\\s*)?(\\d{2,3})(?:\\s*[/-]\\s*(\\d{1,2}))?"
@@ -150,7 +151,8 @@ final class LabelScan {
 
     private void leaveUnread(String word) {
         unread.add(word);
-        if (word.chars().allMatch(it -> Character.isLetter(it) || it == '-') && word.chars().anyMatch(Character::isLetter)) {
+        if (word.chars().allMatch(it -> Character.isLetter(it) || it == '-')
+                && word.chars().anyMatch(Character::isLetter)) {
             meaning.unreadLetters(word);
         }
         if (word.matches("[A-Z]{0,3}[-.]?\\d{4,}[A-Z]{0,2}")) {

@@ -140,8 +140,9 @@ public final class LooseNeedle {
                                 + " overlocker. ");
             }
             if (systems.contains(NeedleSystem.ELX705)) {
-                words.append("130/705 H measures 38.5 mm to the eye, ELx705 about 39.1, and a ruler hardly parts them: ELx705 has a"
-                        + " second groove on its back. Never put it where it is not listed. ");
+                words.append(
+                        "130/705 H measures 38.5 mm to the eye, ELx705 about 39.1, and a ruler hardly parts them: ELx705 has a"
+                                + " second groove on its back. Never put it where it is not listed. ");
             }
             if (systems.contains(NeedleSystem.S_206X13)) {
                 words.append("We do not know the length of 206x13, only that it is shorter than 130/705 H. ");

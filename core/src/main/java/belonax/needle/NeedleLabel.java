@@ -94,6 +94,13 @@ public final class NeedleLabel {
             unread = List.copyOf(unread);
         }
 
+        /** Tells whether letters stand behind the system that cannot be read, so that the kind is unknown and not plain. */
+        public boolean isTypeUnknown() {
+            boolean ofAHome = system.filter(it -> it == NeedleSystem.H_130_705 || it == NeedleSystem.ELX705)
+                    .isPresent();
+            return type.isEmpty() && ofAHome;
+        }
+
         /** Returns the needle, if the label tells enough of it; of an assortment the first. */
         public Optional<Needle> needle() {
             return needles().stream().findFirst();

@@ -27,29 +27,28 @@ final class NamedNumbers {
     private static final Pattern COTTON_YARN =
             Pattern.compile(NOT_IN_NUMBER + "(\\d{1,3})\\s*S\\s*/\\s*([1-9])(?!\\d)");
 
-    private static final Pattern LEA = Pattern.compile(
-            BEFORE_WORD + "LEA\\.?\\s*" + N + PLIES + "|" + N + PLIES + "\\s*LEA" + AFTER_WORD);
-    private static final Pattern DTEX_STRANDS = Pattern.compile(BEFORE_WORD + "(?:DTEX|DECITEX)\\s*(\\d{1,2})\\s*[X*]\\s*"
-            + N + "|" + NOT_IN_NUMBER + "(\\d{1,2})\\s*[X*]\\s*" + N + "\\s*(?:DTEX|DECITEX)" + AFTER_WORD);
-    private static final Pattern DTEX =
-            Pattern.compile(BEFORE_WORD + "(?:DTEX|DECITEX)\\s*" + N + "(?:\\s*F\\s*\\d+)?" + PLIES + "|" + N
-                    + "\\s*(?:DTEX|DECITEX)" + AFTER_WORD + PLIES);
+    private static final Pattern LEA =
+            Pattern.compile(BEFORE_WORD + "LEA\\.?\\s*" + N + PLIES + "|" + N + PLIES + "\\s*LEA" + AFTER_WORD);
+    private static final Pattern DTEX_STRANDS =
+            Pattern.compile(BEFORE_WORD + "(?:DTEX|DECITEX)\\s*(\\d{1,2})\\s*[X*]\\s*" + N + "|" + NOT_IN_NUMBER
+                    + "(\\d{1,2})\\s*[X*]\\s*" + N + "\\s*(?:DTEX|DECITEX)" + AFTER_WORD);
+    private static final Pattern DTEX = Pattern.compile(BEFORE_WORD + "(?:DTEX|DECITEX)\\s*" + N + "(?:\\s*F\\s*\\d+)?"
+            + PLIES + "|" + N + "\\s*(?:DTEX|DECITEX)" + AFTER_WORD + PLIES);
     /** In “No. 120 tex 25” the unit belongs to the number behind it. */
     private static final String NO_NUMBER_BEHIND = "(?![\\s.:-]*\\d)";
 
     private static final Pattern TEX = Pattern.compile(BEFORE_WORD + "TEX[\\s.:-]*" + N + "|" + N + "\\s*TEX"
             + AFTER_WORD + NO_NUMBER_BEHIND + "|" + BEFORE_WORD + "T\\s*-?\\s*" + N + "(?!\\s*[/])");
-    private static final Pattern DENIER = Pattern.compile(BEFORE_WORD + "DEN(?:IER)?\\.?\\s*" + N + PLIES + "|" + N + PLIES
-            + "\\s*(?:DENIER|DEN|D)" + AFTER_WORD + PLIES);
-    private static final Pattern TICKET = Pattern.compile(BEFORE_WORD
-            + "(?:E-?\\s*)?(?:TKT|TICKET)\\.?\\s*(?:NO\\.?)?\\s*" + N + "|" + N + "\\s*(?:TKT|TICKET)" + AFTER_WORD + NO_NUMBER_BEHIND);
-    private static final Pattern WEIGHT =
-            Pattern.compile(BEFORE_WORD + "(?:WT|WEIGHT)\\.?\\s*" + N + "|" + N + "\\s*(?:WT|WEIGHT)" + AFTER_WORD + NO_NUMBER_BEHIND);
+    private static final Pattern DENIER = Pattern.compile(BEFORE_WORD + "DEN(?:IER)?\\.?\\s*" + N + PLIES + "|" + N
+            + PLIES + "\\s*(?:DENIER|DEN|D)" + AFTER_WORD + PLIES);
+    private static final Pattern TICKET =
+            Pattern.compile(BEFORE_WORD + "(?:E-?\\s*)?(?:TKT|TICKET)\\.?\\s*(?:NO\\.?)?\\s*" + N + "|" + N
+                    + "\\s*(?:TKT|TICKET)" + AFTER_WORD + NO_NUMBER_BEHIND);
+    private static final Pattern WEIGHT = Pattern.compile(
+            BEFORE_WORD + "(?:WT|WEIGHT)\\.?\\s*" + N + "|" + N + "\\s*(?:WT|WEIGHT)" + AFTER_WORD + NO_NUMBER_BEHIND);
     private static final Pattern BONDED_NUMBER = Pattern.compile(BEFORE_WORD + "V\\s*-?\\s*(\\d{2,3})(?!\\d)");
-    private static final Pattern LETTER =
-            Pattern.compile("(?<![A-Z0-9-])(FF|[BEF])(?![A-Z0-9/-])(?!\\s*-?\\s*\\d)");
-    private static final Pattern MILLIMETRES =
-            Pattern.compile(NOT_IN_NUMBER + "(0?[.,]\\d{1,3})\\s*MM" + AFTER_WORD);
+    private static final Pattern LETTER = Pattern.compile("(?<![A-Z0-9-])(FF|[BEF])(?![A-Z0-9/-])(?!\\s*-?\\s*\\d)");
+    private static final Pattern MILLIMETRES = Pattern.compile(NOT_IN_NUMBER + "(0?[.,]\\d{1,3})\\s*MM" + AFTER_WORD);
     private static final Map<String, Integer> LETTERS = Map.of("B", 46, "E", 69, "F", 92, "FF", 138);
 
     private final Optional<Fibre> fibre;
@@ -82,10 +81,11 @@ final class NamedNumbers {
                         times(it.group(3))));
         take(COTTON_YARN).ifPresent(it -> name(ThreadNumbering.NE, number(it.group(1)), number(it.group(2))));
         take(LEA).ifPresent(it -> name(ThreadNumbering.LEA, number(first(it, 1, 3)), times(it.group(2), it.group(4))));
-        take(DTEX_STRANDS).ifPresent(it -> name(ThreadNumbering.DTEX, number(first(it, 1, 3)) * number(first(it, 2, 4)), 1));
+        take(DTEX_STRANDS)
+                .ifPresent(it -> name(ThreadNumbering.DTEX, number(first(it, 1, 3)) * number(first(it, 2, 4)), 1));
         take(DTEX)
-                .ifPresent(it -> name(
-                        ThreadNumbering.DTEX, number(first(it, 1, 3)) * times(it.group(2), it.group(4)), 1));
+                .ifPresent(
+                        it -> name(ThreadNumbering.DTEX, number(first(it, 1, 3)) * times(it.group(2), it.group(4)), 1));
         take(TICKET).ifPresent(it -> name(ThreadNumbering.TICKET, number(first(it, 1, 2)), 1));
         take(WEIGHT).ifPresent(it -> name(ThreadNumbering.WEIGHT, number(first(it, 1, 2)), 1));
         take(DENIER)

@@ -119,7 +119,8 @@ class NeedleLabelTest {
         assertThat(reading.type()).isEmpty();
         assertThat(reading.needle()).isEmpty();
         assertThat(reading.size()).isPresent();
-        assertThat(reading.notes()).anyMatch(it -> it.startsWith("The packet holds a type whose letters we cannot read: "));
+        assertThat(reading.notes())
+                .anyMatch(it -> it.startsWith("The packet holds a type whose letters we cannot read: "));
     }
 
     @Test

@@ -78,7 +78,8 @@ class ThreadLabelTest {
     void a_named_unit_wins_and_a_percentage_or_a_length_is_no_thickness() {
         assertThat(ThreadLabel.read("No. 120 tex 25").readings()).hasSize(1);
         assertThat(ThreadLabel.read("120 100 % polyester 1000m").readings())
-                .noneMatch(it -> Math.abs(it.tex().value() - 30) < 0.1 || Math.abs(it.tex().value() - 10) < 0.1);
+                .noneMatch(it -> Math.abs(it.tex().value() - 30) < 0.1
+                        || Math.abs(it.tex().value() - 10) < 0.1);
         assertThatThrownBy(() -> ThreadLabel.read("100% polyester, 1000 m")).isInstanceOf(BadInput.class);
     }
 

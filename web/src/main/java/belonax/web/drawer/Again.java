@@ -5,9 +5,11 @@ import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.room.ChangedMeanwhile;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 
@@ -22,8 +24,14 @@ record Again(String page, HttpServletResponse response, Model model, Consumer<En
 
     /** Records and leads back, or shows the form again. */
     String or(Entries entries, Supplier<UUID> change) {
+        return orAll(entries, () -> List.of(change.get()));
+    }
+
+    /** Does the same for several changes that are taken back together. */
+    String orAll(Entries entries, Supplier<List<UUID>> changes) {
         try {
-            return "redirect:/drawer?done=" + change.get();
+            return "redirect:/drawer?done="
+                    + changes.get().stream().map(UUID::toString).collect(Collectors.joining(","));
         } catch (ChangedMeanwhile changed) {
             return "redirect:/drawer?notice=changed";
         } catch (BadInput refused) {

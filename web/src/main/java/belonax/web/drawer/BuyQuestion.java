@@ -102,7 +102,7 @@ class BuyQuestion {
 
     private List<Needle> needles() {
         return drawer.all(Packet.class).stream()
-                .filter(it -> it.card().count() > 0)
+                .filter(it -> it.card().isOffered())
                 .map(it -> it.card().needle())
                 .toList();
     }

@@ -83,7 +83,9 @@ final class CsvTables {
                         "point", "point",
                         "count", "count",
                         "coated", "coated",
-                        "note", "note"),
+                        "note", "note",
+                        "letters", "letters",
+                        "rough", "rough"),
                 (entries, in) -> PacketForm.packet(entries),
                 List.of());
     }

@@ -9,8 +9,10 @@ import belonax.web.shared.room.MachineShelf;
 import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,7 +39,7 @@ class DrawerPage {
     @GetMapping("/drawer")
     String open(
             @RequestParam(defaultValue = "") String find,
-            @RequestParam(required = false) Optional<UUID> done,
+            @RequestParam(defaultValue = "") List<UUID> done,
             @RequestParam(required = false) Optional<String> notice,
             HttpServletRequest request,
             Model model) {
@@ -47,18 +49,19 @@ class DrawerPage {
                 "drawer",
                 DrawerView.of(
                         drawer, room.machines(), find, clock, layout.settings().units()));
-        model.addAttribute("done", done.filter(this::canUndo).orElse(null));
+        boolean canUndo = !done.isEmpty() && done.stream().allMatch(this::canUndo);
+        model.addAttribute("done", canUndo ? done.stream().map(UUID::toString).collect(Collectors.joining(",")) : null);
         model.addAttribute("notice", notice.map(DrawerPage::sentence).orElse(null));
         return "drawer/page";
     }
 
     @PostMapping("/drawer/undo")
-    String undo(@RequestParam UUID change) {
+    String undo(@RequestParam List<UUID> change) {
         try {
-            if (drawer.canUndo(change)) {
-                drawer.undo(change);
+            if (change.stream().allMatch(drawer::canUndo)) {
+                drawer.undoAll(change);
             } else {
-                shelf.undo(change);
+                change.forEach(shelf::undo);
             }
             return "redirect:/drawer?notice=undone";
         } catch (ChangedMeanwhile | BadInput tooLate) {

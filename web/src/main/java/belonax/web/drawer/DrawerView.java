@@ -2,7 +2,6 @@ package belonax.web.drawer;
 
 import belonax.cloth.Cloth;
 import belonax.machine.Machine;
-import belonax.needle.Needle;
 import belonax.needle.NeedleSystem;
 import belonax.web.shared.Words;
 import belonax.web.shared.drawer.DrawerStore;
@@ -24,6 +23,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** What lies in the drawer, as the page shows it. */
 record DrawerView(
@@ -55,7 +55,13 @@ record DrawerView(
     record BobbinShown(UUID id, String words, String facts) {}
 
     /** A packet, drawn by its point. */
-    record PacketShown(UUID id, String name, String code, String count, boolean isOut, NeedlePortrait drawing) {}
+    record PacketShown(
+            UUID id,
+            String name,
+            String code,
+            String count,
+            boolean isOut,
+            @Nullable NeedlePortrait drawing) {}
 
     static DrawerView of(DrawerStore drawer, List<MachineNow> machines, String find, Clock clock, Units units) {
         List<Kept<WoundBobbin>> bobbins = drawer.all(WoundBobbin.class);
@@ -150,14 +156,13 @@ record DrawerView(
 
     private static PacketShown shownPacket(Kept<Packet> it) {
         Packet packet = it.card();
-        Needle needle = packet.needle();
         Function<Integer, String> left = count -> count == 0 ? "none left" : count == 1 ? "1 left" : count + " left";
         return new PacketShown(
                 it.id(),
-                Words.capital(needle.words()),
-                needle.code() + (packet.coated() ? " · hard-coated" : ""),
+                Words.capital(packet.words()),
+                packet.code() + (packet.coated() ? " · hard-coated" : "") + (packet.rough() ? " · rough eyes" : ""),
                 left.apply(packet.count()),
                 packet.count() == 0,
-                NeedlePortrait.of(needle));
+                packet.isKnown() ? NeedlePortrait.of(packet.needle()) : null);
     }
 }

@@ -46,6 +46,7 @@ class LabelsApi {
             @Nullable String system,
             @Nullable NeedleType type,
             NeedleLabel.@Nullable PrintedSize size,
+            List<NeedleLabel.PrintedSize> sizes,
             @Nullable TwinShown twin,
             List<String> corrections,
             List<String> notes,
@@ -55,6 +56,7 @@ class LabelsApi {
                     it.system().map(system -> system.label()).orElse(null),
                     it.type().orElse(null),
                     it.size().orElse(null),
+                    it.sizes(),
                     it.twin()
                             .map(twin -> new TwinShown(twin.spacingMm(), twin.point()))
                             .orElse(null),

@@ -67,7 +67,7 @@ class PacketPage {
             Model model) {
         Entries entries = new Entries(typed);
         return new Again("drawer/packet", response, model, it -> show(it.shown(), request, model))
-                .or(entries, () -> drawer.add(PacketForm.packet(entries)).change());
+                .orAll(entries, () -> drawer.addAll(PacketForm.packets(entries)));
     }
 
     @GetMapping("/drawer/packet/{id}")
@@ -108,7 +108,12 @@ class PacketPage {
                 Stream.of(NeedleSystem.values())
                         .map(it -> new Choice(it.name(), it.label()))
                         .toList());
-        model.addAttribute("types", Choice.of(NeedleType.values(), NeedleType::words));
+        model.addAttribute(
+                "types",
+                Stream.concat(
+                                Choice.of(NeedleType.values(), NeedleType::words).stream(),
+                                Stream.of(new Choice(PacketForm.UNKNOWN, "unknown: letters we cannot read")))
+                        .toList());
         model.addAttribute(
                 "points",
                 Choice.of(

@@ -15,6 +15,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -42,9 +43,13 @@ record PacketReading(
         Needle drawn = needle.orElseGet(() -> asFarAsTold(reading));
         WholeNeedle drawing = WholeNeedle.of(drawn);
         return new PacketReading(
-                needle.map(it -> Words.capital(it.words())).orElseGet(() -> toldSoFar(reading)),
+                reading.needles().size() > 1
+                        ? "An assortment: "
+                                + reading.needles().stream().map(Needle::words).collect(Collectors.joining(", "))
+                        : needle.map(it -> Words.capital(it.words())).orElseGet(() -> toldSoFar(reading)),
                 needle.map(Needle::label).orElse(""),
-                needle.isPresent(),
+                needle.isPresent()
+                        || reading.isTypeUnknown() && !reading.sizes().isEmpty(),
                 drawing,
                 marks(reading, drawing),
                 reading.pieces(),
@@ -67,6 +72,9 @@ record PacketReading(
 
     private static String toldSoFar(NeedleLabel.Reading reading) {
         List<String> told = new ArrayList<>();
+        if (reading.isTypeUnknown()) {
+            told.add("a type whose letters we cannot read: " + String.join(" ", reading.unread()));
+        }
         reading.type().ifPresent(it -> told.add(it.words()));
         reading.twin().ifPresent(it -> told.add(Words.mm(it.spacingMm()) + " mm"));
         reading.size().ifPresent(it -> told.add(it.toString()));

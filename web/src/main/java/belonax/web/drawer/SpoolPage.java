@@ -28,6 +28,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.View;
+import org.springframework.web.servlet.view.RedirectView;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** Reads a spool's label as it is typed, keeps the spool, and the result of its snap test with it. */
 @Controller
@@ -78,11 +81,16 @@ class SpoolPage {
     }
 
     @GetMapping("/drawer/spool/{id}")
-    String edit(@PathVariable UUID id, HttpServletRequest request, Model model) {
+    String edit(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String back,
+            HttpServletRequest request,
+            Model model) {
         Optional<Kept<Spool>> kept = drawer.find(Spool.class, id);
         if (kept.isEmpty()) {
             return "redirect:/drawer?notice=gone";
         }
+        model.addAttribute("back", back);
         show(SpoolForm.typed(kept.get(), units()), request, model);
         showKept(kept.get(), model);
         return "drawer/spool-edit";
@@ -111,20 +119,45 @@ class SpoolPage {
                 });
     }
 
-    /** The snap test's result, kept with the spool and dated. */
+    /** The snap test's result, kept with the spool and dated; leads back to the verdict that asked for it. */
     @PostMapping("/drawer/spool/{id}/snap")
-    String snap(@PathVariable UUID id, @RequestParam int revision, @RequestParam SnapTest result) {
+    View snap(
+            @PathVariable UUID id,
+            @RequestParam int revision,
+            @RequestParam SnapTest result,
+            @RequestParam(defaultValue = "") String back) {
         Optional<Kept<Spool>> kept = drawer.find(Spool.class, id);
         if (kept.isEmpty()) {
-            return "redirect:/drawer?notice=gone";
+            return new RedirectView("/drawer?notice=gone");
         }
         try {
             Spool snapped = kept.get().card().snapped(result, LocalDate.now(clock));
-            return "redirect:/drawer?done="
-                    + drawer.change(id, revision, snapped).change();
+            UUID change = drawer.change(id, revision, snapped).change();
+            return back.isBlank() ? new RedirectView("/drawer?done=" + change) : verdict(back, snapped);
         } catch (ChangedMeanwhile changed) {
-            return "redirect:/drawer?notice=changed";
+            return new RedirectView("/drawer?notice=changed");
         }
+    }
+
+    /** Only ever leads to Match; a spool that failed leaves the sentence, and a sound thread of its kind takes its place. */
+    private static View verdict(String back, Spool spool) {
+        UriComponentsBuilder match = UriComponentsBuilder.fromPath("/match")
+                .query(Optional.ofNullable(
+                                UriComponentsBuilder.fromUriString(back).build().getQuery())
+                        .orElse(""))
+                .replaceQueryParam("done")
+                .replaceQueryParam("notice", spool.isSound() ? "sound" : "spool-out");
+        if (!spool.isSound()) {
+            match.replaceQueryParam("spool")
+                    .replaceQueryParam("number", spool.tex())
+                    .replaceQueryParam("numbering", "TEX")
+                    .replaceQueryParam("fibre", spool.fibre())
+                    .replaceQueryParam("build", spool.build());
+        }
+        RedirectView view = new RedirectView(match.build().toUriString());
+        view.setExpandUriTemplateVariables(false);
+        view.setPropagateQueryParams(false);
+        return view;
     }
 
     private void show(Map<String, String> typed, HttpServletRequest request, Model model) {

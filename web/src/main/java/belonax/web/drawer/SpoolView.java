@@ -1,5 +1,8 @@
 package belonax.web.drawer;
 
+import belonax.match.SmallestNeedles;
+import belonax.needle.NeedleRange;
+import belonax.needle.NeedleSize;
 import belonax.thread.Delivery;
 import belonax.thread.SewingThread;
 import belonax.thread.SnapTest;
@@ -23,7 +26,15 @@ record SpoolView(
         String snap,
         String snapVerdict,
         boolean isBad,
-        @Nullable String snapDue) {
+        @Nullable String snapDue,
+        List<Smallest> smallest,
+        String tooThick) {
+
+    /** The smallest needle of one kind of eye. */
+    record Smallest(String eye, String size) {}
+
+    /** From here up a home machine is not made for the thread on top. */
+    private static final double THICKEST_TEX = 90;
 
     static SpoolView of(Spool spool, LocalDate today, Units units) {
         SewingThread thread = spool.thread(today.getYear());
@@ -41,7 +52,15 @@ record SpoolView(
                         : spool.snap().words() + ", on " + spool.snappedOn(),
                 spool.snap().verdict(),
                 spool.snap().isBad(),
-                due(spool, thread));
+                due(spool, thread),
+                SmallestNeedles.of(thread, NeedleRange.standard()).stream()
+                        .map(it -> new Smallest(
+                                it.words(), it.size().map(NeedleSize::toString).orElse("none is large enough")))
+                        .toList(),
+                thread.totalTex() > THICKEST_TEX
+                        ? "Most home machines are made for up to about tex 90 on top. Wind this on the bobbin by hand, in a spare"
+                                + " case, and sew with the right side down."
+                        : "");
     }
 
     private static @Nullable String due(Spool spool, SewingThread thread) {

@@ -69,6 +69,7 @@ class PrintPage {
                 Map.of(
                         "labels",
                         drawer.all(Packet.class).stream()
+                                .filter(it -> it.card().isKnown())
                                 .map(it -> PacketLabel.of(it, address))
                                 .toList()));
     }

@@ -44,6 +44,7 @@ final class FitForm {
                 from.startsWith("parked:") ? owned : Optional.empty(),
                 from.startsWith("packet:") ? owned : Optional.empty(),
                 owned.isPresent() ? Optional.empty() : Optional.of(typed(entries, machine)),
+                owned.isEmpty() && read(entries.text("label")).coated(),
                 goes,
                 entries.text("where"),
                 entries.ticked("failed")));
@@ -58,6 +59,12 @@ final class FitForm {
         NeedleLabel.Reading reading = read(entries.text("label"));
         NeedleSystem system =
                 reading.system().orElse(machine.machine().systems().get(0));
+        BadInput.unless(
+                !reading.isTypeUnknown(),
+                "label",
+                () ->
+                        "Its letters cannot be read, and a needle of an unknown kind is not guessed. Look for a word or a picture on"
+                                + " the packet, such as jeans or stretch, and type that.");
         NeedleType type = reading.type().orElse(NeedleType.UNIVERSAL);
         return reading.needle()
                 .or(() -> reading.size()

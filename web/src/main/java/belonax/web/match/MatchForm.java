@@ -196,6 +196,16 @@ record MatchForm(
                 inStrands);
     }
 
+    /** Returns the address of the snap test that is due on the spool of this sentence, if one is. */
+    Optional<String> snapTestDue(Stock stock) {
+        return stock.findSpool(spool)
+                .filter(it -> it.isSound() && stock.thread(it).wantsSnapTest())
+                .map(it -> UriComponentsBuilder.fromPath("/drawer/spool/" + spool)
+                        .queryParam("back", value(address()))
+                        .build(true)
+                        .toUriString());
+    }
+
     /** Returns the spool that the sentence names; one that failed its snap test is out of use. */
     private Optional<Spool> ownSpool(Stock stock) {
         Optional<Spool> owned = stock.findSpool(spool);

@@ -78,6 +78,7 @@ class MatchPage {
         layout.addTo(model, Optional.of(Stop.MATCH), machine);
         model.addAttribute("sentence", Sentence.of(form, stock, machine, layout.machines()));
         model.addAttribute("address", form.address());
+        model.addAttribute("snapTest", form.snapTestDue(stock).orElse(null));
         model.addAttribute("places", machine.map(MachineNow::places).orElse(List.of()));
         model.addAttribute("done", done.filter(room::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(MatchPage::sentence).orElse(null));
@@ -120,6 +121,9 @@ class MatchPage {
             case "changed" ->
                 "The needle was changed in another window, so nothing was recorded here. The strip shows what is in"
                         + " the machine now: is that what you see?";
+            case "sound" -> "It resists, so it is sound: the warning is gone, and this is the verdict with it.";
+            case "spool-out" ->
+                "That spool is out of use. This is the verdict for a sound thread of its kind: choose another spool.";
             case "undone" -> "Taken back: the strip shows what is in the machine again.";
             case "later" -> "There is no such change to take back.";
             case "refused" -> "That needle does not go into this machine, so nothing was recorded.";

@@ -50,6 +50,7 @@ record MatchView(
         boolean mayBeFitted) {
 
     private static final int REASONS_FIRST = 5;
+    private static final int REASONS_BESIDE_A_CONFLICT = 2;
     private static final int PORTRAITS = 3;
     private static final double BAR_PX_PER_CHANCE = 128;
 
@@ -116,9 +117,13 @@ record MatchView(
         boolean alreadyIn = fitted.filter(
                         it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
                 .isPresent();
-        // Where a limit decides, it stands above with its way out, and the needle's own reasons matter little.
+        // Where a limit or a conflict decides, it stands above with its way out, and the needle's own reasons matter
+        // less.
+        int open = match.job().limits().forbidAll()
+                ? 0
+                : match.conflict().isPresent() ? REASONS_BESIDE_A_CONFLICT : REASONS_FIRST;
         List<ReasonShown> reasons = best.decisiveReasons().stream()
-                .limit(match.job().limits().forbidAll() ? 0 : REASONS_FIRST)
+                .limit(open)
                 .map(it -> shown(it, units))
                 .toList();
         return new MatchView(
@@ -139,7 +144,7 @@ record MatchView(
                 fitted.map(it -> FittedShown.of(it, units)).orElse(null),
                 match.conflict().map(it -> said(it, units)).orElse(null),
                 portraits(match),
-                SizeRuler.of(match.clothWindow(), match.threadWindow()),
+                SizeRuler.of(match.clothWindow(), match.threadWindow(), match.anOrdinaryEyeTakesIt()),
                 start(match, units),
                 units.say(match.stitch().note() + " " + match.startingDial().note()),
                 match.ruledOut().stream()

@@ -3,9 +3,10 @@ package belonax.web.match;
 import belonax.hazard.SizeWindow;
 import belonax.needle.NeedleSize;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Both size windows on one ruler, in pixels of its own drawing. */
-record SizeRuler(List<Tick> ticks, Bar cloth, Bar thread, Bar both, boolean meet, String words) {
+record SizeRuler(List<Tick> ticks, Bar cloth, @Nullable Bar thread, Bar both, boolean meet, String words) {
     private static final double LEFT_PX = 112;
     private static final double PX_PER_NM = 5.2;
     private static final double OVERHANG_PX = 7;
@@ -16,8 +17,13 @@ record SizeRuler(List<Tick> ticks, Bar cloth, Bar thread, Bar both, boolean meet
     /** A window as a bar. */
     record Bar(double x, double width) {}
 
-    static SizeRuler of(SizeWindow cloth, SizeWindow thread) {
-        boolean meet = cloth.meets(thread);
+    /**
+     * Draws the windows.
+     *
+     * @param threadFits whether any home needle takes the thread at all
+     */
+    static SizeRuler of(SizeWindow cloth, SizeWindow thread, boolean threadFits) {
+        boolean meet = threadFits && cloth.meets(thread);
         SizeWindow both =
                 meet ? new SizeWindow(later(cloth.min(), thread.min()), earlier(cloth.max(), thread.max())) : cloth;
         List<Tick> ticks = NeedleSize.LADDER.stream()
@@ -26,14 +32,15 @@ record SizeRuler(List<Tick> ticks, Bar cloth, Bar thread, Bar both, boolean meet
         return new SizeRuler(
                 ticks,
                 bar(cloth, OVERHANG_PX),
-                bar(thread, OVERHANG_PX),
+                threadFits ? bar(thread, OVERHANG_PX) : null,
                 bar(both, 2 * OVERHANG_PX),
                 meet,
-                words(cloth, thread));
+                words(cloth, thread, threadFits));
     }
 
-    private static String words(SizeWindow cloth, SizeWindow thread) {
-        return "cloth asks " + cloth + ", thread fits " + thread;
+    private static String words(SizeWindow cloth, SizeWindow thread, boolean threadFits) {
+        return "cloth asks " + cloth + ", "
+                + (threadFits ? "thread fits " + thread : "no ordinary eye takes this thread");
     }
 
     private static Bar bar(SizeWindow window, double overhang) {

@@ -85,16 +85,16 @@ final class Stock {
     /** Returns the needles that lie in the drawer. */
     List<Needle> needles() {
         return packets.stream()
-                .filter(it -> it.count() > 0)
+                .filter(Packet::isOffered)
                 .map(Packet::needle)
                 .distinct()
                 .toList();
     }
 
-    /** Returns how many of these needles lie in the drawer. */
+    /** Returns how many of these needles lie in the drawer, those found rough set aside. */
     int left(Needle needle) {
         return packets.stream()
-                .filter(it -> it.needle().equals(needle))
+                .filter(it -> it.isOffered() && it.needle().equals(needle))
                 .mapToInt(Packet::count)
                 .sum();
     }

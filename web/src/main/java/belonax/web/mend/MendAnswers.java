@@ -144,6 +144,7 @@ class MendAnswers {
                         in.startsWith("parked:") ? owned : Optional.empty(),
                         in.startsWith("packet:") ? owned : Optional.empty(),
                         other,
+                        false,
                         failed ? Goes.JAR : Goes.PARK,
                         "beside " + it.machineName(),
                         failed));

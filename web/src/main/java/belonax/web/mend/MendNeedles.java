@@ -93,7 +93,7 @@ class MendNeedles {
 
     private Optional<String> packetOf(Needle needle) {
         return drawer.all(Packet.class).stream()
-                .filter(it -> it.card().count() > 0 && it.card().needle().equals(needle))
+                .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
                 .map(it -> "packet:" + it.id())
                 .findFirst();
     }

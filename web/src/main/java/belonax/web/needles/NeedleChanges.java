@@ -11,8 +11,8 @@ import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.Tex;
+import belonax.web.shared.drawer.NeedleSupply;
 import belonax.web.shared.room.ChangedMeanwhile;
-import belonax.web.shared.room.SewingRoom;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -28,10 +28,10 @@ import org.springframework.web.util.UriComponentsBuilder;
 /** Records that a needle was changed, and takes a change back. Leads back to the page that asked. */
 @Controller
 class NeedleChanges {
-    private final SewingRoom room;
+    private final NeedleSupply supply;
 
-    NeedleChanges(SewingRoom room) {
-        this.room = room;
+    NeedleChanges(NeedleSupply supply) {
+        this.supply = supply;
     }
 
     /** What a page sends when its needle is fitted. */
@@ -74,7 +74,7 @@ class NeedleChanges {
     @PostMapping("/needles/fit")
     View fit(@ModelAttribute FitForm form) {
         try {
-            UUID action = room.fit(form.machine(), form.place(), form.needle(), form.thread(), form.expectedOut());
+            UUID action = supply.fit(form.machine(), form.place(), form.needle(), form.thread(), form.expectedOut());
             return back(form.back(), "done", action.toString());
         } catch (ChangedMeanwhile e) {
             return back(form.back(), "notice", "changed");
@@ -86,7 +86,7 @@ class NeedleChanges {
     @PostMapping("/needles/undo")
     View undo(@RequestParam UUID action, @RequestParam String back) {
         try {
-            room.undo(action);
+            supply.undo(action);
             return back(back, "notice", "undone");
         } catch (BadInput e) {
             return back(back, "notice", "later");

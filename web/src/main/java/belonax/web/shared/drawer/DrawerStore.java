@@ -88,10 +88,20 @@ public class DrawerStore {
         return done(entity, null, entity.body());
     }
 
-    /** Puts several cards in, all of them or none. */
+    /** Puts several cards in, all of them or none; returns the change of each. */
     @Transactional
-    public void addAll(List<? extends Card> all) {
-        all.forEach(this::add);
+    public List<UUID> addAll(List<? extends Card> all) {
+        return all.stream().map(this::add).map(Done::change).toList();
+    }
+
+    /**
+     * Takes several changes back, all of them or none.
+     *
+     * @throws ChangedMeanwhile if one of the cards was changed after it
+     */
+    @Transactional
+    public void undoAll(List<UUID> changeIds) {
+        changeIds.forEach(this::undo);
     }
 
     /** Returns every card, to be carried to another computer. */

@@ -2,6 +2,7 @@ package belonax.web.shared.drawer;
 
 import belonax.BadInput;
 import belonax.needle.Needle;
+import belonax.thread.SewingThread;
 import belonax.web.shared.Words;
 import belonax.web.shared.form.Choice;
 import belonax.web.shared.room.MachineNow;
@@ -9,6 +10,7 @@ import belonax.web.shared.room.NeedleBook;
 import belonax.web.shared.room.NeedleBook.Goes;
 import belonax.web.shared.room.NeedleRecord;
 import belonax.web.shared.room.NeedleState;
+import belonax.web.shared.room.NewNeedle;
 import belonax.web.shared.room.SewingRoom;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,6 +46,7 @@ public class NeedleSupply {
      * @param parked a parked or loose needle that goes in
      * @param packet the packet that the needle came out of
      * @param other a needle that is in no packet of the drawer
+     * @param otherCoated whether that one is hard-coated
      * @param oldGoes where the old one goes
      * @param where the place where it is parked
      * @param failed whether the old one goes because it failed
@@ -55,6 +58,7 @@ public class NeedleSupply {
             Optional<UUID> parked,
             Optional<UUID> packet,
             Optional<Needle> other,
+            boolean otherCoated,
             Goes oldGoes,
             String where,
             boolean failed) {}
@@ -84,13 +88,15 @@ public class NeedleSupply {
                                         it.keptAt().isBlank() ? "lying about" : it.keptAt())))
                         .toList(),
                 drawer.all(Packet.class).stream()
-                        .filter(it -> it.card().count() > 0
+                        .filter(it -> it.card().isKnown()
+                                && it.card().count() > 0
                                 && machine.machine()
                                         .systems()
                                         .contains(it.card().system()))
                         .map(it -> new Choice(
                                 "packet:" + it.id(),
-                                it.card().words() + ", " + it.card().count() + " left"))
+                                it.card().words() + ", " + it.card().count() + " left"
+                                        + (it.card().rough() ? ", rough eyes" : "")))
                         .toList());
     }
 
@@ -115,13 +121,28 @@ public class NeedleSupply {
             return book.putBackIn(
                     action, it.machineId(), it.place(), it.parked().get());
         }
-        Needle needle = it.packet()
+        NewNeedle needle = it.packet()
                 .map(this::takeOne)
-                .or(it::other)
+                .or(() -> it.other().map(other -> new NewNeedle(other, it.otherCoated(), "")))
                 .orElseThrow(() ->
                         new BadInput("from", "Say which needle went in: choose one of yours, or type its packet."));
-        String packet = it.packet().map(UUID::toString).orElse("");
-        return room.fit(action, it.machineId(), it.place(), needle, Optional.empty(), Optional.empty(), packet);
+        return room.fit(action, it.machineId(), it.place(), needle, Optional.empty(), Optional.empty());
+    }
+
+    /**
+     * Fits a new needle, out of a packet where the drawer holds one, so that its count falls and its coating goes along.
+     *
+     * @return the action, by which it can be taken back
+     */
+    @Transactional
+    public UUID fit(
+            String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
+        NewNeedle from = drawer.all(Packet.class).stream()
+                .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
+                .findFirst()
+                .map(it -> takeOne(it.id()))
+                .orElseGet(() -> new NewNeedle(needle, false, ""));
+        return room.fit(ids.get(), machineId, place, from, thread, expectedOut);
     }
 
     /** Takes an action back; a needle that came out of a packet goes back into it. */
@@ -132,14 +153,14 @@ public class NeedleSupply {
                 it.id(), it.revision(), it.card().withCount(it.card().count() + 1)));
     }
 
-    private Needle takeOne(UUID packetId) {
+    private NewNeedle takeOne(UUID packetId) {
         Kept<Packet> packet = drawer.find(Packet.class, packetId)
-                .filter(it -> it.card().count() > 0)
+                .filter(it -> it.card().isKnown() && it.card().count() > 0)
                 .orElseThrow(() -> new BadInput("from", "That packet is empty or gone. Choose another."));
         drawer.change(
                 packetId,
                 packet.revision(),
                 packet.card().withCount(packet.card().count() - 1));
-        return packet.card().needle();
+        return new NewNeedle(packet.card().needle(), packet.card().coated(), packetId.toString());
     }
 }

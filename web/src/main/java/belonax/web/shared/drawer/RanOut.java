@@ -18,12 +18,15 @@ public class RanOut {
 
     /** Returns the empty packets of whose needle no other packet holds one. */
     public List<Empty> packets() {
-        List<Kept<Packet>> all = drawer.all(Packet.class);
+        List<Kept<Packet>> all = drawer.all(Packet.class).stream()
+                .filter(it -> it.card().isKnown())
+                .toList();
         return all.stream()
                 .filter(it -> all.stream()
                                 .filter(other ->
                                         other.card().needle().equals(it.card().needle()))
-                                .mapToInt(other -> other.card().count())
+                                .mapToInt(other ->
+                                        other.card().rough() ? 0 : other.card().count())
                                 .sum()
                         == 0)
                 .map(it -> new Empty(

@@ -67,12 +67,17 @@ public record Spool(
         new Tex(tex);
     }
 
-    /** Returns the thread as the core knows it, as old as it is in this year. */
+    /**
+     * Returns the thread as the core knows it, as old as it is in this year. A passed snap test is worth more than any date: from
+     * then on the thread ages anew, and what it stood in before or who made it matters no more.
+     */
     public SewingThread thread(int year) {
-        OptionalDouble age = boughtYear == null
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(Math.min(200, Math.max(0, year - boughtYear)));
-        return new SewingThread(new Tex(tex), fibre, build, age, quality, keptInSun);
+        boolean passed = snap == SnapTest.RESISTS;
+        Integer since = passed && snappedOn != null ? Integer.valueOf(snappedOn.getYear()) : boughtYear;
+        OptionalDouble age =
+                since == null ? OptionalDouble.empty() : OptionalDouble.of(Math.min(200, Math.max(0, year - since)));
+        Quality trusted = passed && quality == Quality.UNKNOWN ? Quality.GOOD : quality;
+        return new SewingThread(new Tex(tex), fibre, build, age, trusted, keptInSun && !passed);
     }
 
     /** Returns what the spool says about needles. */

@@ -76,23 +76,19 @@ public class SewingRoom {
     @Transactional
     public UUID fit(
             String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
-        return fit(ids.get(), machineId, place, needle, thread, expectedOut, "");
+        return fit(ids.get(), machineId, place, new NewNeedle(needle, false, ""), thread, expectedOut);
     }
 
-    /**
-     * Does the same as part of an action.
-     *
-     * @param packet the packet that the needle came out of; empty when it is in none
-     */
+    /** Does the same as part of an action, with what is known of the new needle. */
     @Transactional
     public UUID fit(
             UUID action,
             String machineId,
             int place,
-            Needle needle,
+            NewNeedle fresh,
             Optional<SewingThread> thread,
-            Optional<UUID> expectedOut,
-            String packet) {
+            Optional<UUID> expectedOut) {
+        Needle needle = fresh.needle();
         Machine machine = machines.hold(machineId).card().machine();
         BadInput.unless(
                 place >= 0 && place < machine.needlePlaces().size(),
@@ -106,7 +102,7 @@ public class SewingRoom {
                         + ", and a needle of another system can" + " strike. Choose one that its manual names.");
         Optional<Event> inNow = needleIn(machineId, place);
         refuseIfChanged(machine, inNow, expectedOut);
-        return record(action, machineId, place, needle, thread, inNow, packet);
+        return record(action, machineId, place, fresh, thread, inNow);
     }
 
     /** Records that a machine was balanced, and on what. */
@@ -176,15 +172,14 @@ public class SewingRoom {
             UUID action,
             String machineId,
             int place,
-            Needle needle,
+            NewNeedle fresh,
             Optional<SewingThread> thread,
-            Optional<Event> inNow,
-            String packet) {
+            Optional<Event> inNow) {
         Instant at = now();
         inNow.flatMap(Event::needleId)
                 .ifPresent(out -> events.save(Event.needleOut(action, at, machineId, place, out)));
-        NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), needle));
-        events.save(Event.needleIn(action, at, machineId, place, stored.id()).noting(packet));
+        NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), fresh.needle(), fresh.coated()));
+        events.save(Event.needleIn(action, at, machineId, place, stored.id()).noting(fresh.packet()));
         thread.filter(it -> !thread(machineId).equals(Optional.of(it)))
                 .ifPresent(it -> events.save(Event.threaded(action, at, machineId, it)));
         inNow.flatMap(Event::needleId).ifPresent(projection::refresh);
