@@ -77,8 +77,20 @@ class DrawerPagesTest {
             /match?cloth=single-jersey&also=batting&alsoLayers=1             | over 1 of cotton batting
             /match?cloth=described&structure=KNIT&weight=200&gives=80        | stretch needle
             /match?cloth=described&structure=KNIT&weight=x                   | “x” is not a number
-            /match?cloth=poplin&width=4&machine=old-tin                      | would strike it
+            /match?cloth=poplin&width=4&machine=old-tin                      | it would strike
             /match?cloth=single-jersey&twin=triple-3&machine=heron           | triple needle 3 mm
+            /match?cloth=denim-heavy&layers=12                               | too high for the foot
+            /match?cloth=denim-heavy&layers=12                               | Instead:
+            /match?cloth=canvas&number=210                                   | no ordinary eye takes this thread
+            /match?cloth=denim-light&crossing=HEM_OVER_SEAM                  | a plain hem over a plain seam: 6 layers
+            /match?cloth=quilting-cotton&purpose=PIECING                     | Piecing: universal 70 to 80, say some
+            /match?cloth=quilting-cotton&purpose=PIECING                     | quarter-inch foot
+            /match?cloth=single-jersey&machine=sparrow                       | an overlock seam
+            /match?cloth=shirting&purpose=BUTTONHOLE&machine=sparrow         | not the machine for it
+            /match?cloth=batting-sandwich                                    | 1 layer
+            /match?cloth=denim-mid&number=50&strands=2                       | tex 50, doubled
+            /drawer/packet?text=130/705+H-K+80/12                            | a type whose letters we cannot read: K
+            /drawer/packet?text=130/705+H+75-90                              | An assortment: universal 75/11, universal 90/14
             """)
     void a_page_answers(String path, String says) throws Exception {
         mvc.perform(get(path.replace(" ", "%20").contains("%20") ? path.replace(" ", "+") : path))
@@ -88,7 +100,7 @@ class DrawerPagesTest {
     @Test
     void a_needle_that_would_strike_is_not_offered_to_be_fitted() throws Exception {
         mvc.perform(get("/match?cloth=poplin&width=4&machine=old-tin"))
-                .andExpect(content().string(containsString("Better not.")))
+                .andExpect(content().string(containsString("Not like this:")))
                 .andExpect(content().string(not(containsString("Fit it now"))));
     }
 
@@ -225,7 +237,7 @@ class DrawerPagesTest {
                 .andExpect(content().string(containsString("data-light=\"DARK\"")))
                 .andExpect(content().string(containsString("data-text=\"LARGER\"")));
         mvc.perform(get("/match?cloth=swim-knit&machine=heron"))
-                .andExpect(content().string(containsString("stitch 0.098 in")))
+                .andExpect(content().string(containsString("Zigzag 0.098 in")))
                 .andExpect(content().string(containsString("75/11")))
                 .andExpect(content().string(containsString("Ranked cloth first, as you chose")));
         mvc.perform(get("/drawer/files/CLOTHS.csv")).andExpect(content().string(containsString("weight_oz_yd2")));

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import belonax.BadInput;
+import belonax.cloth.ClothPart;
+import belonax.machine.FootKind;
 import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.drawer.Packet;
 import belonax.web.shared.drawer.PictureStore;
@@ -62,6 +64,23 @@ class ArchiveTest {
         assertThat(withoutTimeAndPictures(archive.write())).isEqualTo(withoutTimeAndPictures(before));
         assertThat(pictures.all()).containsOnlyKeys(swatch.id());
         assertThat(withoutTimeAndPictures(Files.readAllBytes(aside))).isEqualTo(withoutTimeAndPictures(before));
+    }
+
+    @Test
+    void an_archive_of_version_0_1_is_taken_in_whole() throws Exception {
+        byte[] before = archive.write();
+
+        archive.replace(Files.readAllBytes(Path.of("src/test/resources/belonax/web/version-0.1.0/archive.json")));
+
+        assertThat(room.machines()).hasSize(4);
+        assertThat(drawer.all(Swatch.class)).hasSize(14);
+        assertThat(drawer.all(Swatch.class).stream()
+                        .filter(it -> it.card().name().equals("tent zip"))
+                        .map(it -> it.card().part()))
+                .containsExactly(ClothPart.HELPS);
+        assertThat(room.find("heron").orElseThrow().card().footKinds())
+                .contains(FootKind.NON_STICK, FootKind.QUARTER_INCH);
+        archive.replace(before);
     }
 
     @Test

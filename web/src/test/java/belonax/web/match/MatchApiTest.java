@@ -6,6 +6,8 @@ import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.greaterThanOrEqualTo;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.is;
+import static org.hamcrest.Matchers.lessThan;
 import static org.hamcrest.Matchers.nullValue;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -55,6 +57,68 @@ class MatchApiTest {
                 .andExpect(jsonPath("$.stitch.kind").value("ZIGZAG"))
                 .andExpect(jsonPath("$.foot.pressure").value("LIGHT"))
                 .andExpect(jsonPath("$.startingDial.lower").isNumber());
+    }
+
+    @Test
+    void what_no_needle_changes_is_told_with_its_way_out() throws Exception {
+        send(
+                        "/api/v1/match",
+                        "{\"fabric\":{\"id\":\"webbing-nylon\"},\"layers\":4,\"thread\":{\"tex\":60},\"machinePower\":\"LIGHT\","
+                                + "\"footLiftMm\":8,\"thickestTex\":40,\"feet\":[\"STANDARD\",\"WALKING\"],"
+                                + "\"dial\":{\"min\":0,\"max\":5,\"step\":0.25}}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.limits[*].kind", hasItem("PIERCING")))
+                .andExpect(jsonPath("$.limits[*].kind", hasItem("THREAD")))
+                .andExpect(jsonPath("$.limits[0].wayOut").isNotEmpty())
+                .andExpect(jsonPath("$.recommendations[*].verdict", everyItem(is("AVOID"))))
+                .andExpect(jsonPath("$.recommendations.length()", greaterThanOrEqualTo(3)))
+                .andExpect(jsonPath("$.foot.kind").value("STANDARD"))
+                .andExpect(jsonPath("$.startingDial.upper", lessThan(4.0)));
+    }
+
+    @Test
+    void helpers_are_told_and_a_described_one_may_say_so() throws Exception {
+        send(
+                        "/api/v1/match",
+                        "{\"stack\":[{\"fabric\":{\"id\":\"single-jersey\"},\"layers\":2},{\"fabric\":{\"structure\":\"FILM\","
+                                + "\"weightGsm\":35,\"traits\":[\"STICKY\"],\"part\":\"HELPS\"}}],\"thread\":{\"tex\":25},"
+                                + "\"stitchingAlready\":2,\"strands\":1}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.recommendations[0].type").value("JERSEY"))
+                .andExpect(jsonPath("$.limits.length()").value(0));
+    }
+
+    @Test
+    void an_overlocker_sews_an_overlock_seam_unless_asked_and_refuses_other_work() throws Exception {
+        String jersey = "{\"fabric\":{\"id\":\"single-jersey\"},\"thread\":{\"tex\":25},\"systems\":[\"HAx1SP\"],"
+                + "\"machineKind\":\"OVERLOCKER\"";
+        send("/api/v1/match", jersey + "}")
+                .andExpect(jsonPath("$.stitch.kind").value("OVERLOCK"))
+                .andExpect(jsonPath("$.limits.length()").value(0));
+        send("/api/v1/match", jersey + ",\"purpose\":\"BUTTONHOLE\"}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.limits[0].kind").value("MACHINE"))
+                .andExpect(jsonPath("$.recommendations[*].verdict", everyItem(is("AVOID"))));
+    }
+
+    @Test
+    void what_worked_counts_for_its_like_alone() throws Exception {
+        String poplin =
+                "{\"fabric\":{\"id\":\"poplin\"},\"thread\":{\"tex\":25},\"proven\":[{\"type\":\"STRETCH\",\"size\":75";
+        send("/api/v1/match", poplin + ",\"layers\":2,\"tex\":25,\"purpose\":\"SEAM\"}]}")
+                .andExpect(jsonPath("$.recommendations[0].type").value("STRETCH"));
+        send("/api/v1/match", poplin + ",\"layers\":8}]}")
+                .andExpect(jsonPath("$.recommendations[0].type").value("UNIVERSAL"));
+    }
+
+    @Test
+    void a_ready_batting_sandwich_is_one_layer_unless_told() throws Exception {
+        send(
+                        "/api/v1/match",
+                        "{\"fabric\":{\"id\":\"batting-sandwich\"},\"thread\":{\"tex\":30},\"purpose\":\"QUILTING\"}")
+                .andExpect(jsonPath("$.clothWindow.min").value(80))
+                .andExpect(jsonPath("$.foot.kind").value("WALKING"))
+                .andExpect(jsonPath("$.warnings", hasItem(containsString("whole stack by itself"))));
     }
 
     @Test
@@ -172,6 +236,33 @@ class MatchApiTest {
         add(all, path, 400, "single quotes", "{'fabric':{'id':'poplin'}}");
         add(all, path, 400, "no fabric", "{" + thread + rest + "}");
         add(all, path, 400, "no thread", "{" + cloth + rest + "}");
+        for (String word : List.of(
+                "\"machineKind\":\"TRACTOR\"",
+                "\"feet\":[\"LEFT\"]",
+                "\"feet\":[null]",
+                "\"purpose\":\"NAPPING\"",
+                "\"dial\":{\"min\":0}",
+                "\"footLiftMm\":\"high\"",
+                "\"fabric\":{\"id\":\"poplin\",\"part\":\"LEADS\"}")) {
+            add(
+                    all,
+                    path,
+                    400,
+                    word,
+                    "{" + (word.contains("fabric") ? "" : cloth + ",") + word + "," + thread + rest + "}");
+        }
+        for (String number : List.of(
+                "\"footLiftMm\":0.5",
+                "\"thickestTex\":1",
+                "\"slotMm\":0.1",
+                "\"footSlotMm\":40",
+                "\"stitchingAlready\":9",
+                "\"stitchingAlready\":-1",
+                "\"strands\":3",
+                "\"dial\":{\"min\":9,\"max\":0,\"step\":1}",
+                "\"proven\":[{\"type\":\"JEANS\",\"size\":90,\"layers\":99}]")) {
+            add(all, path, 422, number, "{" + cloth + "," + number + "," + thread + rest + "}");
+        }
         add(all, path, 400, "thread null", "{" + cloth + ",\"thread\":null" + rest + "}");
         add(all, path, 400, "thread without tex or label", "{" + cloth + ",\"thread\":{}" + rest + "}");
         add(all, path, 400, "fabric a text", "{\"fabric\":\"poplin\"," + thread + rest + "}");

@@ -1,0 +1,114 @@
+package belonax.web.start;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import belonax.cloth.ClothPart;
+import belonax.cloth.Make;
+import belonax.cloth.Trait;
+import belonax.machine.Foot;
+import belonax.machine.FootKind;
+import belonax.machine.Reach;
+import belonax.web.BelonaxApplication;
+import belonax.web.shared.drawer.BalanceRun;
+import belonax.web.shared.drawer.DrawerStore;
+import belonax.web.shared.drawer.Kept;
+import belonax.web.shared.drawer.MendCase;
+import belonax.web.shared.drawer.Packet;
+import belonax.web.shared.drawer.Sampler;
+import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.drawer.Swatch;
+import belonax.web.shared.room.ActionLog;
+import belonax.web.shared.room.MachineNow;
+import belonax.web.shared.room.SewingRoom;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.WebApplicationType;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** A room that version 0.1.0 kept is found whole, and started again it is still the same. */
+class FirstVersionTest {
+    private static final Path KEPT = Path.of("src/test/resources/belonax/web/version-0.1.0");
+
+    @TempDir
+    private Path home;
+
+    @Test
+    void everything_that_version_0_1_kept_is_found_twice() throws IOException {
+        Files.copy(KEPT.resolve("belonax.mv.db"), home.resolve("belonax.mv.db"));
+
+        started(FirstVersionTest::isAllThere);
+        started(FirstVersionTest::isAllThere);
+    }
+
+    private static void isAllThere(ConfigurableApplicationContext belonax) {
+        SewingRoom room = belonax.getBean(SewingRoom.class);
+        DrawerStore drawer = belonax.getBean(DrawerStore.class);
+
+        assertThat(room.machines()).extracting(MachineNow::id).containsExactly("heron", "badger", "old-tin", "sparrow");
+        assertThat(drawer.all(Swatch.class)).hasSize(14);
+        assertThat(drawer.all(Spool.class)).isNotEmpty();
+        assertThat(drawer.all(Packet.class))
+                .isNotEmpty()
+                .allMatch(it -> it.card().isKnown() && !it.card().rough());
+        assertThat(drawer.all(BalanceRun.class)).isNotEmpty();
+        assertThat(drawer.all(MendCase.class)).hasSizeGreaterThanOrEqualTo(10);
+        assertThat(belonax.getBean(ActionLog.class).last()).isNotEmpty();
+        assertThat(room.find("heron").orElseThrow().fitted()).isPresent();
+        feetHaveTheirKinds(room);
+        clothsHaveTheirNature(drawer);
+        oldRunsCountAsASeamOfThatCloth(belonax.getBean(Sampler.class), drawer);
+    }
+
+    private static void feetHaveTheirKinds(SewingRoom room) {
+        var badger = room.find("badger").orElseThrow();
+
+        assertThat(badger.card().feet().stream().flatMap(it -> it.kind().stream()))
+                .containsExactlyInAnyOrder(FootKind.STANDARD, FootKind.ROLLER, FootKind.WALKING);
+        assertThat(badger.machine().foot()).isEqualTo(Foot.standard(6));
+        assertThat(badger.machine().reach()).isEqualTo(Reach.USUAL);
+    }
+
+    private static void clothsHaveTheirNature(DrawerStore drawer) {
+        assertThat(swatch(drawer, "bath sheet").make()).isEqualTo(Make.TOWELLING);
+        assertThat(swatch(drawer, "harness strap").make()).isEqualTo(Make.WEBBING);
+        assertThat(swatch(drawer, "tent zip").part()).isEqualTo(ClothPart.HELPS);
+        assertThat(swatch(drawer, "tent zip").traits()).contains(Trait.TEETH);
+        assertThat(swatch(drawer, "waist elastic").traits()).contains(Trait.RUBBER);
+        assertThat(swatch(drawer, "bunting cotton").part()).isEqualTo(ClothPart.CARRIES);
+    }
+
+    private static void oldRunsCountAsASeamOfThatCloth(Sampler sampler, DrawerStore drawer) {
+        BalanceRun run = drawer.all(BalanceRun.class).stream()
+                .map(Kept::card)
+                .filter(it -> it.past().isPresent() && it.needleType() != null)
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(sampler.provenNeedles(run.machineId(), run.sewn().cloth()))
+                .allSatisfy(it -> assertThat(it.layers()).isPresent())
+                .allSatisfy(it -> assertThat(it.purpose()).isPresent());
+    }
+
+    private static Swatch swatch(DrawerStore drawer, String name) {
+        return drawer.all(Swatch.class).stream()
+                .map(Kept::card)
+                .filter(it -> it.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void started(Consumer<ConfigurableApplicationContext> look) {
+        List<String> arguments = List.of("--belonax.home=" + home, "--spring.profiles.active=own");
+        try (ConfigurableApplicationContext belonax = new SpringApplicationBuilder(BelonaxApplication.class)
+                .web(WebApplicationType.NONE)
+                .run(arguments.toArray(String[]::new))) {
+            look.accept(belonax);
+        }
+    }
+}
