@@ -179,7 +179,7 @@ class LivesTest {
         UUID action = new UUID(5, 5);
 
         book.takeOut(action, "heron", 0, old.needleId(), Goes.PARK, "felt card, row 2", false);
-        room.fit(action, "heron", 0, STRETCH_75, Optional.empty(), Optional.empty(), "");
+        room.fit(action, "heron", 0, new NewNeedle(STRETCH_75, false, ""), Optional.empty(), Optional.empty());
 
         assertThat(book.in(NeedleState.PARKED, 50))
                 .filteredOn(it -> it.id().equals(old.needleId()))
@@ -198,7 +198,7 @@ class LivesTest {
         MachineNow before = room.find("heron").orElseThrow();
         UUID action = new UUID(6, 6);
         book.takeOut(action, "heron", 0, fitted("heron").needleId(), Goes.JAR, "", true);
-        room.fit(action, "heron", 0, STRETCH_75, Optional.empty(), Optional.empty(), "");
+        room.fit(action, "heron", 0, new NewNeedle(STRETCH_75, false, ""), Optional.empty(), Optional.empty());
 
         room.undo(action);
 
