@@ -65,7 +65,7 @@ final class ClothRules {
                     .of(Part.CLOTH)
                     .because(job -> Math.round(job.resistingGsm()) + " g/m² under the foot loads every blade."),
             raises(SKIP, 0.4)
-                    .asFarAs(job -> Fade.in(job.stack().thicknessMm(), 3.5))
+                    .asFarAs(job -> Fade.in(job.stack().heightMm(), 3.5))
                     .of(Part.CLOTH)
                     .because("A stack this thick lifts the foot, and the cloth rises with the needle."),
             moves(PUCKER, job -> 1.3 * Math.log(seamLayers(job) / 2.0))
@@ -76,7 +76,7 @@ final class ClothRules {
             raises(SKIP, 0.9)
                     .asFarAs(job -> Fade.between(job.stack().layers(), 2, 8))
                     .of(Part.CLOTH)
-                    .because("So many layers spring under the foot, and the loop is late."),
+                    .because("Each further layer springs a little under the foot, and the loop is late."),
             moves(BREAK, job -> 0.9 * timesAtCrossing(job))
                     .when(Job::hasCrossing)
                     .of(Part.CLOTH)
@@ -95,7 +95,10 @@ final class ClothRules {
             raises(PUCKER, 0.5)
                     .when(job -> job.stack().has(Trait.STICKY))
                     .of(Part.CLOTH)
-                    .because("It drags on the foot, and stitches come short: take a non-stick or roller foot."),
+                    .because(job -> "It drags on the foot, and stitches come short: "
+                            + (job.purpose().hasFootOfItsOwn()
+                                    ? "lay tissue paper between."
+                                    : "take a non-stick or roller foot.")),
             raises(BREAK, 0.9)
                     .when(job -> job.stack().carries(it -> it.has(Trait.ABRASIVE)))
                     .of(Part.CLOTH)
@@ -140,6 +143,12 @@ final class ClothRules {
                     .of(Part.STITCH)
                     .atBest(Verdict.CAN_PASS)
                     .because("A rolled hem is for light and sheer wovens: anything thicker does not roll in the foot."),
+            raises(PUCKER, 1.6)
+                    .when(job -> job.purpose() == Purpose.ROLLED_HEM)
+                    .onClothAsFarAs(ClothRules::doesNotRoll)
+                    .of(Part.STITCH)
+                    .atBest(Verdict.AVOID)
+                    .because("Hide, film and heavy cloth do not roll at all: turn the edge once, or leave it raw."),
             raises(PUCKER, 1.2)
                     .when(job -> job.purpose() == Purpose.BUTTONHOLE)
                     .onCloth(it -> it.isHide() || it.isFilm())
@@ -151,6 +160,11 @@ final class ClothRules {
     /** In gathering, shirring and smocking the cloth is meant to be drawn up, so that is no harm. */
     static boolean gathers(Job job) {
         return job.purpose() == Purpose.GATHER || job.purpose() == Purpose.SHIRRING;
+    }
+
+    private static double doesNotRoll(Carried it) {
+        boolean neverRolls = it.isHide() || it.isFilm() || it.isCoated() && it.keepsHoles();
+        return neverRolls ? 1 : Fade.in(it.cloth().weightGsm(), 260);
     }
 
     private static boolean sewsRolledHemsOnKnits(Job job) {

@@ -28,7 +28,7 @@ final class HeavyRules {
             lowers(BREAK, 0.9)
                     .asFarAs(Job::stiffness)
                     .withPoint(JEANS)
-                    .because("The strong blade keeps its line through dense cloth and layers."),
+                    .because("The strong blade keeps its line through dense cloth and many layers."),
             lowers(SKIP, 0.5)
                     .asFarAs(Job::stiffness)
                     .withPoint(JEANS)
@@ -36,15 +36,15 @@ final class HeavyRules {
             raises(BREAK, 1.3)
                     .asFarAs(Job::stiffness)
                     .withPoint(UNIVERSAL, METALLIC, WING)
-                    .because("An ordinary blade bends in cloth this dense."),
+                    .because("An ordinary blade bends in dense cloth and in many layers."),
             raises(SKIP, 0.8)
                     .asFarAs(Job::stiffness)
                     .withPoint(UNIVERSAL, SHARP, METALLIC, QUILTING, EMBROIDERY, SELF_THREADING)
-                    .because("A blade that bends in dense cloth misses the hook."),
+                    .because("A blade that bends in dense cloth or many layers misses the hook."),
             raises(BREAK, 0.6)
                     .asFarAs(Job::stiffness)
                     .withPoint(QUILTING, TOPSTITCH, EMBROIDERY)
-                    .because("Its blade is not made for cloth this dense."),
+                    .because("Its blade is not made for dense cloth or many layers."),
             raises(MARK, 1.5)
                     .onClothAsFarAs(Carried::fine)
                     .withPoint(JEANS)

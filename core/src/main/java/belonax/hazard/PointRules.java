@@ -67,6 +67,12 @@ final class PointRules {
                     .onCloth(Carried::isKnit)
                     .withPoint(UNIVERSAL, SELF_THREADING, TOPSTITCH, METALLIC, QUILTING, EMBROIDERY)
                     .because("A plain point can cut a yarn of the knit, and a hole or ladder starts there."),
+            raises(SKIP, 0.5)
+                    .onCloth(Carried::isKnit)
+                    .withPoint(TOPSTITCH, METALLIC, QUILTING, EMBROIDERY)
+                    .atBest(Verdict.CAN_PASS)
+                    .becauseOfCloth(
+                            it -> "Its point is for wovens: on a knit it can pass, so test it first on a scrap."),
             raises(SKIP, 0.3)
                     .onCloth(it -> it.isKnit() && (it.beyondPlainPoint() <= 0.5 || it.hasRubber()))
                     .withPoint(UNIVERSAL, SELF_THREADING)
@@ -212,7 +218,7 @@ final class PointRules {
             raises(BREAK, 1.0)
                     .asFarAs(Job::stiffness)
                     .withPoint(SHARP)
-                    .because("A slim acute tip bends in cloth this heavy."));
+                    .because("A slim acute tip bends in dense cloth and in many layers."));
 
     /** An overlocker's own needle has a stretch point for every cloth, so the rule for crisp wovens is not for it. */
     private static boolean isFlatStretch(Needle it) {
@@ -231,7 +237,7 @@ final class PointRules {
 
     /** Returns how far a stack is so thick that the stretch needle's bigger loop is worth its wandering line. */
     private static double rescue(Job job) {
-        return Math.max(Fade.in(job.resistingGsm(), 900), Fade.in(job.stack().thicknessMm(), 4));
+        return Math.max(Fade.in(job.resistingGsm(), 900), Fade.in(job.stack().heightMm(), 4));
     }
 
     private static boolean isFineLine(Job job) {

@@ -35,6 +35,8 @@ public enum Purpose {
     COVER_HEM("a cover hem", Group.FINISH);
 
     private static final Set<Purpose> DENSE = EnumSet.of(EMBROIDERY, DECORATIVE, SATIN);
+    private static final Set<Purpose> ON_ANY_FOOT =
+            EnumSet.of(SEAM, TOPSTITCH, HEM, BASTE, ELASTIC, SHIRRING, BAR_TACK);
     private static final Set<Purpose> BY_HAND = EnumSet.of(FREE_MOTION, DARNING);
 
     /** How purposes stand together where one is chosen. */
@@ -99,6 +101,11 @@ public enum Purpose {
     /** Tells whether the feed dogs are down and hands or darning hoop move the cloth. */
     public boolean isByHand() {
         return BY_HAND.contains(this);
+    }
+
+    /** Tells whether it is sewn with a foot made for it, so that the cloth has no say in the foot. */
+    public boolean hasFootOfItsOwn() {
+        return !ON_ANY_FOOT.contains(this);
     }
 
     /**

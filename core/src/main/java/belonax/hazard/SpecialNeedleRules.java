@@ -17,6 +17,7 @@ import static belonax.needle.NeedleType.TOPSTITCH;
 import static belonax.needle.NeedleType.WING;
 
 import belonax.cloth.Fade;
+import belonax.cloth.Trait;
 import belonax.needle.NeedleType;
 import java.util.List;
 
@@ -138,6 +139,12 @@ final class SpecialNeedleRules {
                     .when(job -> isOpenwork(job) && !job.isOpen())
                     .withPoint(WING)
                     .because("Close yarns spring back; a loose weave gives bigger openings."),
+            raises(MARK, 1.4)
+                    .when(SpecialNeedleRules::isOpenwork)
+                    .onClothAsFarAs(SpecialNeedleRules::closesOverOpenings)
+                    .withPoint(WING)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("Openings close up in pile and heavy cloth: openwork is for light, loose wovens."),
             raises(MARK, 4.0)
                     .when(job -> !isOpenwork(job))
                     .withPoint(WING)
@@ -199,6 +206,12 @@ final class SpecialNeedleRules {
 
     private static boolean isQuilting(Job job) {
         return job.purpose() == Purpose.QUILTING || job.hasBatting();
+    }
+
+    /** Returns how far pile, loft or weight closes what the blade opened, 0 to 1. */
+    private static double closesOverOpenings(Carried it) {
+        boolean soft = it.cloth().has(Trait.PILE) || it.cloth().has(Trait.LOFTY);
+        return soft ? 1 : Fade.in(it.cloth().weightGsm(), 240);
     }
 
     private static boolean isOpenwork(Job job) {

@@ -76,8 +76,9 @@ final class ThreadRules {
             raises(SHRED, 1.2)
                     .when(job -> job.stretchPercent() >= 8 && !job.thread().gives())
                     .of(Part.THREAD)
-                    .because(
-                            "A cloth that gives wants a thread that gives: cotton snaps in the seam, polyester does not."),
+                    .because(job -> "A cloth that gives wants a thread that gives: "
+                            + (job.thread().isMetallic() ? "metallic thread" : "cotton")
+                            + " snaps in the seam, polyester does not."),
             raises(SHRED, 0.9)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
                     .of(Part.THREAD)

@@ -1,11 +1,14 @@
 package belonax.match;
 
+import belonax.cloth.Structure;
+import belonax.cloth.Trait;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.MachineKind;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -94,7 +97,7 @@ final class SchoolNote {
     }
 
     private static Optional<String> onHides(Job job, Recommendation best) {
-        boolean synthetic = !job.isHide() && job.isCoated() && job.keepsHoles() && !job.isKnit();
+        boolean synthetic = !job.isHide() && !job.isKnit() && isImitationLeather(job);
         if (job.isHide() && !job.isKnit() && best.needle().type() == NeedleType.LEATHER) {
             return Optional.of(
                     "Hides: a cutting point on real and imitation leather alike, say some; on true hides only, say"
@@ -106,6 +109,13 @@ final class SchoolNote {
                                 + " coated cloth and tears where it is cut, so we take the "
                                 + best.needle().type().words() + ".")
                 : Optional.empty();
+    }
+
+    private static boolean isImitationLeather(Job job) {
+        return job.stack()
+                .carries(it -> it.structure() != Structure.HIDE
+                        && it.has(Trait.PERMANENT_HOLES)
+                        && it.name().toLowerCase(Locale.ROOT).contains("leather"));
     }
 
     private static Optional<String> onDenim(Job job, Recommendation best) {
