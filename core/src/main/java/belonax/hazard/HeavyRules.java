@@ -41,6 +41,11 @@ final class HeavyRules {
                     .asFarAs(Job::stiffness)
                     .withPoint(UNIVERSAL, SHARP, METALLIC, QUILTING, EMBROIDERY, SELF_THREADING)
                     .because("A blade that bends in dense cloth or many layers misses the hook."),
+            raises(SKIP, 0.8)
+                    .when(job -> !job.isKnit() && !job.isOverRubber())
+                    .asFarAs(Job::stiffness)
+                    .withPoint(JERSEY, STRETCH)
+                    .because("A blade that bends in dense cloth or many layers misses the hook."),
             raises(BREAK, 0.6)
                     .asFarAs(Job::stiffness)
                     .withPoint(QUILTING, TOPSTITCH, EMBROIDERY)

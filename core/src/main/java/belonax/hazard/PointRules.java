@@ -86,6 +86,12 @@ final class PointRules {
                     .atBest(Verdict.AVOID)
                     .becauseOfCloth(it -> "A universal needle skips on a knit that gives " + it.percent()
                             + " %: take a jersey or stretch needle."),
+            raises(SKIP, 0.5)
+                    .onClothAsFarAs(it -> it.hasRubber() ? 0 : it.beyondPlainPoint())
+                    .withPoint(TOPSTITCH, QUILTING)
+                    .atBest(Verdict.AVOID)
+                    .becauseOfCloth(it -> "Its point is for wovens, and skips on a knit that gives " + it.percent()
+                            + " %: take a jersey or stretch needle."),
             raises(MARK, 3.2)
                     .onCloth(Carried::isKnit)
                     .withPoint(SHARP, JEANS)

@@ -19,8 +19,12 @@ import java.util.stream.Stream;
 final class SchoolNote {
     private SchoolNote() {}
 
+    /** Returns the note; none where no needle will do, for then there is nothing to differ on. */
     static Optional<String> of(MatchRequest request, Recommendation best) {
         Job job = request.job();
+        if (job.limits().forbidAll()) {
+            return Optional.empty();
+        }
         return Stream.of(
                         onOverlocker(job, best),
                         onDenseWork(job, best),
@@ -35,7 +39,7 @@ final class SchoolNote {
 
     private static Optional<String> onOverlocker(Job job, Recommendation best) {
         boolean loopers = job.machineKind().filter(MachineKind::hasLoopers).isPresent();
-        if (!loopers || job.limits().forbidAll()) {
+        if (!loopers) {
             return Optional.empty();
         }
         return Optional.of(
@@ -119,7 +123,8 @@ final class SchoolNote {
     }
 
     private static Optional<String> onDenim(Job job, Recommendation best) {
-        if (best.needle().type() != NeedleType.JEANS || !job.wantsStiffBlade()) {
+        boolean sizesMeet = !job.windowsMissEachOther(best.needle());
+        if (best.needle().type() != NeedleType.JEANS || !job.wantsStiffBlade() || !sizesMeet) {
             return Optional.empty();
         }
         return Optional.of(
