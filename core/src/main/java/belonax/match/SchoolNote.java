@@ -26,6 +26,7 @@ final class SchoolNote {
             return Optional.empty();
         }
         return Stream.of(
+                        onChosenSize(job),
                         onOverlocker(job, best),
                         onDenseWork(job, best),
                         onPiecing(job, best),
@@ -131,6 +132,11 @@ final class SchoolNote {
                 "Denim and canvas: an extra sharp point, say some; a slightly rounded one, say others; and 90 for all of it,"
                         + " or 100. We take a jeans needle either way, since the blade matters more, here "
                         + best.needle().size() + " by weight and layers.");
+    }
+
+    /** Whoever chose a school of sizes sees first that it was heeded. */
+    private static Optional<String> onChosenSize(Job job) {
+        return job.school() == SizeSchool.INTERSECT ? Optional.empty() : onSize(job);
     }
 
     private static Optional<String> onSize(Job job) {

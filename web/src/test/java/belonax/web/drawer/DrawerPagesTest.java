@@ -89,7 +89,7 @@ class DrawerPagesTest {
             /match?cloth=shirting&purpose=BUTTONHOLE&machine=sparrow         | not the machine for it
             /match?cloth=batting-sandwich                                    | 1 layer
             /match?cloth=denim-mid&number=50&strands=2                       | tex 50, doubled
-            /drawer/packet?text=130/705+H-K+80/12                            | a type whose letters we cannot read: K
+            /drawer/packet?text=130/705+H-K+80/12                            | A type whose letters we cannot read: K
             /drawer/packet?text=130/705+H+75-90                              | An assortment: universal 75/11, universal 90/14
             """)
     void a_page_answers(String path, String says) throws Exception {

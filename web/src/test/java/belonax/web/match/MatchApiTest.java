@@ -116,7 +116,7 @@ class MatchApiTest {
         send(
                         "/api/v1/match",
                         "{\"fabric\":{\"id\":\"batting-sandwich\"},\"thread\":{\"tex\":30},\"purpose\":\"QUILTING\"}")
-                .andExpect(jsonPath("$.clothWindow.min").value(80))
+                .andExpect(jsonPath("$.clothWindow.min").value(75))
                 .andExpect(jsonPath("$.foot.kind").value("WALKING"))
                 .andExpect(jsonPath("$.warnings", hasItem(containsString("whole stack by itself"))));
     }

@@ -17,7 +17,7 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.web.WebSlice;
-import belonax.web.shared.room.SewingRoom;
+import belonax.web.shared.drawer.NeedleSupply;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -38,16 +38,16 @@ class NeedleChangesTest {
     private MockMvc mvc;
 
     @MockitoBean
-    private SewingRoom room;
+    private NeedleSupply supply;
 
     @Test
     void a_fitted_needle_is_recorded_with_the_one_it_replaces() throws Exception {
-        when(room.fit(any(), anyInt(), any(), any(), any())).thenReturn(ACTION);
+        when(supply.fit(any(), anyInt(), any(), any(), any())).thenReturn(ACTION);
 
         mvc.perform(fitForm("/match?cloth=rib&layers=2").with(csrf()))
                 .andExpect(redirectedUrl("/match?cloth=rib&layers=2&done=" + ACTION));
 
-        verify(room)
+        verify(supply)
                 .fit(
                         eq("heron"),
                         eq(0),
@@ -60,12 +60,12 @@ class NeedleChangesTest {
     void a_form_without_its_token_changes_nothing() throws Exception {
         mvc.perform(fitForm("/match")).andExpect(status().isForbidden());
 
-        verifyNoInteractions(room);
+        verifyNoInteractions(supply);
     }
 
     @Test
     void the_way_back_never_leads_elsewhere() throws Exception {
-        when(room.fit(any(), anyInt(), any(), any(), any())).thenReturn(ACTION);
+        when(supply.fit(any(), anyInt(), any(), any(), any())).thenReturn(ACTION);
 
         mvc.perform(fitForm("https://elsewhere.example/x?cloth=rib").with(csrf()))
                 .andExpect(redirectedUrl("/match?cloth=rib&done=" + ACTION));
@@ -73,7 +73,7 @@ class NeedleChangesTest {
 
     @Test
     void a_refusal_leads_back_with_a_notice_and_keeps_the_sentence() throws Exception {
-        when(room.fit(any(), anyInt(), any(), any(), any())).thenThrow(new BadInput("system", "Not listed here."));
+        when(supply.fit(any(), anyInt(), any(), any(), any())).thenThrow(new BadInput("system", "Not listed here."));
 
         mvc.perform(fitForm("/match?cloth=rib").with(csrf()))
                 .andExpect(redirectedUrl("/match?cloth=rib&notice=refused"));
@@ -87,7 +87,7 @@ class NeedleChangesTest {
                         .with(csrf()))
                 .andExpect(redirectedUrl("/match?cloth=rib&notice=undone"));
 
-        verify(room).undo(ACTION);
+        verify(supply).undo(ACTION);
     }
 
     private static MockHttpServletRequestBuilder fitForm(String back) {

@@ -104,9 +104,9 @@ class FirstVersionTest {
     }
 
     private void started(Consumer<ConfigurableApplicationContext> look) {
-        List<String> arguments = List.of("--belonax.home=" + home, "--spring.profiles.active=own");
+        List<String> arguments = List.of("--belonax.home=" + home, "--spring.profiles.active=own", "--server.port=0");
         try (ConfigurableApplicationContext belonax = new SpringApplicationBuilder(BelonaxApplication.class)
-                .web(WebApplicationType.NONE)
+                .web(WebApplicationType.SERVLET)
                 .run(arguments.toArray(String[]::new))) {
             look.accept(belonax);
         }
