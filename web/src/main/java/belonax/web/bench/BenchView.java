@@ -4,6 +4,8 @@ import belonax.cloth.Stack;
 import belonax.hazard.BrokenBefore;
 import belonax.hazard.Hazard;
 import belonax.hazard.Job;
+import belonax.hazard.Limit;
+import belonax.hazard.Limits;
 import belonax.hazard.Purpose;
 import belonax.hazard.Verdict;
 import belonax.life.LearntLife;
@@ -22,6 +24,7 @@ import belonax.web.shared.room.NeedleRecord;
 import belonax.web.shared.settings.Settings;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -69,12 +72,13 @@ record BenchView(
         Wear wear = Wear.of(stack, thread, Purpose.SEAM);
         LearntLife learnt = book.learnt(needle.needle().type(), wear);
         Retirement retirement = settings.retirement().advise(life(needle, learnt, bigProject));
-        SetupCheck.Checked checked = check.check(
-                request(now.machine(), stack, thread, book.brokenBefore(now.id(), table.clothId())), fitted.needle());
+        MatchRequest request = request(now.machine(), stack, thread, book.brokenBefore(now.id(), table.clothId()));
+        SetupCheck.Checked checked = check.check(request, fitted.needle());
+        Optional<Limit> limit = forbidding(request.job().limits());
         boolean changeNow = retirement.when() == Retirement.When.NOW;
         boolean ready = !changeNow && checked.verdict() != Verdict.AVOID;
         return new BenchView(
-                headline(ready, changeNow, checked),
+                limit.isPresent() ? "Not like this" : headline(ready, changeNow, checked),
                 ready,
                 Words.capital(needle.needle().words()),
                 needle.id().toString(),
@@ -82,7 +86,8 @@ record BenchView(
                 changeNow,
                 stack.words(),
                 checked.verdict().words(),
-                settings.units().say(checked.why()),
+                settings.units()
+                        .say(limit.map(it -> it.text() + " " + it.wayOut()).orElse(checked.why())),
                 hazards(checked),
                 ClampedNeedle.of(needle.needle(), retirement.used()),
                 String.format(
@@ -110,6 +115,13 @@ record BenchView(
                 "",
                 0,
                 "");
+    }
+
+    /** Where no needle will do, the page says what does instead of calling for another needle. */
+    private static Optional<Limit> forbidding(Limits limits) {
+        return limits.binding().stream()
+                .filter(it -> limits.forbidAll() && it.verdict() == Verdict.AVOID)
+                .findFirst();
     }
 
     private static String headline(boolean ready, boolean changeNow, SetupCheck.Checked checked) {

@@ -63,6 +63,8 @@ class BenchPagesTest {
             /bench                              | Worked-out wear retires a needle at 8 hours; it has 2.6, about 5.4 left.
             /bench                              | Brush, do not blow
             /bench?cloth=swim-knit              | Not with this needle
+            /bench?cloth=denim-heavy&layers=12  | Not like this
+            /bench?cloth=denim-heavy&layers=12  | Sew fewer layers at once
             /bench?cloth=canvas&layers=x        | Count the layers under the foot
             /fit?step=1                         | Turn the wheel towards you until the needle stands at its highest
             /fit?step=6                         | Flat to the back

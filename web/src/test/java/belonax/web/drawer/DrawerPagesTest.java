@@ -17,6 +17,7 @@ import belonax.web.shared.drawer.Packet;
 import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.drawer.Swatch;
 import belonax.web.shared.room.SewingRoom;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
@@ -93,7 +94,7 @@ class DrawerPagesTest {
             /drawer/packet?text=130/705+H+75-90                              | An assortment: universal 75/11, universal 90/14
             """)
     void a_page_answers(String path, String says) throws Exception {
-        mvc.perform(get(path.replace(" ", "%20").contains("%20") ? path.replace(" ", "+") : path))
+        mvc.perform(get(URI.create(path.replace(" ", "%20").replace("+", "%20"))))
                 .andExpect(content().string(containsString(says)));
     }
 
