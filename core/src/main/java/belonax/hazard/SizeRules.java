@@ -20,6 +20,9 @@ import java.util.Locale;
  */
 final class SizeRules {
     /** Beyond so many steps a size is plainly wrong, and one step more tells little. */
+    /** So many sizes above what a sheer cloth asks for, holes become a tear. */
+    private static final double TEARS_FROM_STEPS = 5.5;
+
     private static final double STEEP_TO_STEPS = 2.5;
 
     private static final double FAR_OFF = 0.3;
@@ -58,6 +61,12 @@ final class SizeRules {
                             ? it.needle().size() + " is at the thick end of what this cloth asks for."
                             : it.needle().size() + " leaves bigger holes than a cloth asking for "
                                     + job.clothWindow().sizes() + " can close."),
+            moves(MARK, (job, it) -> 0.8 * job.sheerness() * Fade.in(tooThickBySteps(job, it), TEARS_FROM_STEPS))
+                    .byEyeAndSize()
+                    .of(Part.NEEDLE_SIZE)
+                    .atBest(Verdict.AVOID)
+                    .because((job, it) ->
+                            "A blade of " + it.needle().size() + " tears rows of holes into cloth so fine."),
             moves(PUCKER, (job, it) -> school(job) * slope(tooThickBySteps(job, it), 0.16, 0.18))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
