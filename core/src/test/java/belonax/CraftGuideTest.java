@@ -64,6 +64,9 @@ class CraftGuideTest {
             case "width" -> String.format(Locale.ROOT, "%.2f", StitchModel.width(Double.parseDouble(of)));
             case "first" -> first(Double.parseDouble(of));
             case "cloth" -> cloth(of).toString();
+            case "counted" -> Long.toString(Math.round(stack(of).counted().gsm()));
+            case "height" -> String.format(Locale.ROOT, "%.1f mm", stack(of).heightMm());
+            case "pierces" -> Long.toString(Math.round(stack(of).piercingGsm()));
             case "tip" ->
                 String.format(
                         Locale.ROOT, "%.2f mm", NeedleOutline.of(needle(of)).tipMm());
@@ -165,13 +168,16 @@ class CraftGuideTest {
         return String.valueOf(Math.round(value));
     }
 
-    private static NeedleSize cloth(String words) {
+    private static Stack stack(String words) {
         String[] word = words.split(" ");
         Cloth cloth = word[2].equals("woven")
                 ? Cloths.woven(Double.parseDouble(word[3]))
                 : ClothCatalogue.standard().get(word[2]);
-        Stack stack = Stack.of(cloth, Integer.parseInt(word[0]));
-        return Job.sewing(stack, SewingThread.spunPolyester(25))
+        return Stack.of(cloth, Integer.parseInt(word[0]));
+    }
+
+    private static NeedleSize cloth(String words) {
+        return Job.sewing(stack(words), SewingThread.spunPolyester(25))
                 .build()
                 .clothWindow()
                 .ownSize();
