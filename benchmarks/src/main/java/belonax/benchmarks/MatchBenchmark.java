@@ -1,6 +1,7 @@
 package belonax.benchmarks;
 
 import belonax.cloth.ClothCatalogue;
+import belonax.cloth.Layers;
 import belonax.cloth.Stack;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
@@ -15,6 +16,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.thread.SewingThread;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -40,8 +42,15 @@ public class MatchBenchmark {
     private final NeedleInUse fitted =
             NeedleInUse.fresh(Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80));
 
-    @Param({"quilting-cotton", "swim-knit", "denim-heavy", "leather-garment"})
-    public String cloth = "quilting-cotton";
+    /** Cloths of the stack with their layers; the last is four cloths of a bag's corner. */
+    @Param({
+        "quilting-cotton*2",
+        "swim-knit*2",
+        "denim-heavy*2",
+        "leather-garment*2",
+        "canvas*2+single-jersey*1+interfacing-woven*1+webbing-narrow*1"
+    })
+    public String stack = "quilting-cotton*2";
 
     @Param({"25", "80"})
     public double tex = 25;
@@ -57,8 +66,15 @@ public class MatchBenchmark {
     }
 
     private MatchRequest request() {
-        return MatchRequest.of(Job.sewing(Stack.of(cloths.get(cloth), 2), SewingThread.spunPolyester(tex))
+        return MatchRequest.of(Job.sewing(stack(), SewingThread.spunPolyester(tex))
                 .purpose(Purpose.SEAM)
                 .build());
+    }
+
+    private Stack stack() {
+        return Stack.of(Stream.of(stack.split("\\+"))
+                .map(it -> it.split("\\*"))
+                .map(it -> new Layers(cloths.get(it[0]), Integer.parseInt(it[1])))
+                .toList());
     }
 }
