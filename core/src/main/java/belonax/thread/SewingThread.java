@@ -94,6 +94,11 @@ public record SewingThread(
         return fibre != Fibre.COTTON && !isMetallic();
     }
 
+    /** Tells whether it sheds so much lint that cleaning comes sooner: cheap thread and thread of unknown make. */
+    public boolean shedsLint() {
+        return quality != Quality.GOOD;
+    }
+
     /** Tells whether a snap test is due: over five years old, kept in the sun, or of unknown make. */
     public boolean wantsSnapTest() {
         return isAged() || quality == Quality.UNKNOWN;

@@ -94,7 +94,7 @@ record Sentence(
                 Choice.of(Fibre.values(), Fibre::words),
                 Choice.of(Build.values(), Build::words),
                 Choice.of(SizeSchool.values(), SizeSchool::words),
-                twinChoices(),
+                twinChoices(stock),
                 all,
                 spools(form, stock),
                 Choice.of(Structure.values(), Structure::words),
@@ -233,8 +233,9 @@ record Sentence(
     }
 
     /** Twins by their spacing, then triples; the value is what the address holds. */
-    private static List<Choice> twinChoices() {
-        return NeedleRange.standard().of(NeedleSystem.H_130_705).stream()
+    /** Returns the usual spacings and those of the sewist's own packets. */
+    private static List<Choice> twinChoices(Stock stock) {
+        return Stream.concat(NeedleRange.standard().of(NeedleSystem.H_130_705).stream(), stock.needles().stream())
                 .filter(it -> it.type().isMultiple())
                 .sorted(Comparator.comparing((Needle it) -> it.type()).thenComparing(Needle::spacingMm))
                 .map(it -> it.type() == NeedleType.TWIN

@@ -46,6 +46,7 @@ class NeedleChanges {
             @Nullable Double tex,
             @Nullable Fibre fibre,
             @Nullable Build build,
+            @Nullable Quality quality,
             @Nullable UUID out0,
             @Nullable UUID out1,
             @Nullable UUID out2,
@@ -66,8 +67,13 @@ class NeedleChanges {
             if (tex == null || fibre == null || build == null) {
                 return Optional.empty();
             }
-            return Optional.of(
-                    new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), Quality.GOOD, false));
+            return Optional.of(new SewingThread(
+                    new Tex(tex),
+                    fibre,
+                    build,
+                    OptionalDouble.empty(),
+                    Optional.ofNullable(quality).orElse(Quality.GOOD),
+                    false));
         }
     }
 

@@ -1,5 +1,6 @@
 package belonax.web.drawer;
 
+import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -9,6 +10,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import belonax.life.CarePlan;
+import belonax.life.Wear;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
@@ -22,8 +25,10 @@ import belonax.web.shared.drawer.DrawerStore;
 import belonax.web.shared.drawer.Kept;
 import belonax.web.shared.drawer.Packet;
 import belonax.web.shared.drawer.Spool;
+import belonax.web.shared.room.CareLog;
 import belonax.web.shared.room.NeedleBook;
 import belonax.web.shared.room.SewingRoom;
+import belonax.web.shared.room.WorkLog;
 import java.util.Objects;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
@@ -53,6 +58,12 @@ class PacketsAndThreadsTest {
 
     @Autowired
     private NeedleBook book;
+
+    @Autowired
+    private WorkLog work;
+
+    @Autowired
+    private CareLog care;
 
     @Test
     void an_assortment_is_kept_as_one_packet_a_size_and_taken_back_at_once() throws Exception {
@@ -138,21 +149,31 @@ class PacketsAndThreadsTest {
     void a_hard_coating_goes_with_the_needle_and_the_packet_counts_down() throws Exception {
         Needle sharp = Needle.of(NeedleSystem.H_130_705, NeedleType.SHARP, NeedleSize.NM_60);
         UUID packet = drawer.add(Packet.of(sharp, 3, true, "")).card();
-        var seen = room.find("badger")
-                .orElseThrow()
-                .fitted()
-                .map(it -> it.needleId().toString())
-                .orElse("");
-
         form(
                 "/needles/fit",
-                "machine=badger&place=0&system=130/705+H&type=SHARP&nm=60&out0=" + seen + "&back=/match?cloth=poplin");
+                "machine=badger&place=0&system=130/705+H&type=SHARP&nm=60&out0=" + seen("badger")
+                        + "&back=/match?cloth=poplin");
 
         Assertions.assertThat(
                         drawer.find(Packet.class, packet).orElseThrow().card().count())
                 .isEqualTo(2);
         UUID fitted = room.find("badger").orElseThrow().fitted().orElseThrow().needleId();
         Assertions.assertThat(book.find(fitted).orElseThrow().coated()).isTrue();
+    }
+
+    @Test
+    void cheap_thread_brings_cleaning_forward_until_the_work_is_taken_back() throws Exception {
+        form(
+                "/needles/fit",
+                "machine=heron&place=0&system=130/705+H&type=SHARP&nm=70&tex=25&fibre=POLYESTER&build=SPUN&quality=CHEAP&out0="
+                        + seen("heron") + "&back=/match?cloth=poplin");
+        CarePlan before = care.plan("heron");
+
+        UUID sewn = work.sewn("heron", 60, Wear.ORDINARY);
+
+        Assertions.assertThat(care.plan("heron").lintyHours()).isCloseTo(before.lintyHours() + 1, within(1e-6));
+        room.undo(sewn);
+        Assertions.assertThat(care.plan("heron").lintyHours()).isCloseTo(before.lintyHours(), within(1e-6));
     }
 
     @Test
@@ -186,6 +207,14 @@ class PacketsAndThreadsTest {
     @Test
     void what_a_machine_takes_is_kept_with_it() throws Exception {
         mvc.perform(get("/drawer/machine/heron")).andExpect(content().string(containsString("Its foot lifts")));
+    }
+
+    private String seen(String machine) {
+        return room.find(machine)
+                .orElseThrow()
+                .fitted()
+                .map(it -> it.needleId().toString())
+                .orElse("");
     }
 
     private void form(String path, String entries) throws Exception {

@@ -172,6 +172,7 @@ class Event {
         event.tex = thread.tex().value();
         event.fibre = thread.fibre();
         event.build = thread.build();
+        event.note = thread.quality() == Quality.GOOD ? null : thread.quality().name();
         return event;
     }
 
@@ -281,6 +282,7 @@ class Event {
         if (tex == null || fibre == null || build == null) {
             return Optional.empty();
         }
-        return Optional.of(new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), Quality.GOOD, false));
+        Quality quality = kind == EventKind.THREADED && note != null ? Quality.valueOf(note) : Quality.GOOD;
+        return Optional.of(new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), quality, false));
     }
 }

@@ -3,6 +3,7 @@ package belonax.web.shared.room;
 import belonax.BadInput;
 import belonax.life.EffectiveHours;
 import belonax.life.Wear;
+import belonax.thread.SewingThread;
 import belonax.web.shared.room.MachineNow.Fitted;
 import java.time.Clock;
 import java.time.Duration;
@@ -19,6 +20,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class WorkLog {
     /** A timer that runs longer was forgotten: it is asked about, never counted blindly. */
     private static final Duration FORGOTTEN = Duration.ofHours(3);
+
+    /** Noted on work with a thread that sheds lint, so that it counts as linty and is taken back as such. */
+    private static final String SHEDS = "lint of the thread";
 
     private static final Set<Wear> LINTY = Set.of(Wear.BATTING, Wear.SOFT_KNIT);
 
@@ -65,10 +69,11 @@ public class WorkLog {
                 "machine",
                 () -> "No needle is in " + now.machine().name() + ", as far as Belonax knows.");
         UUID action = ids.get();
+        boolean sheds = now.thread().filter(SewingThread::shedsLint).isPresent();
         for (MachineNow.Place place : now.places()) {
-            place.fitted().ifPresent(it -> sewn(action, machineId, place.number(), it, minutes, wear));
+            place.fitted().ifPresent(it -> sewn(action, machineId, place.number(), it, minutes, wear, sheds));
         }
-        machine.sewed(minutes, LINTY.contains(wear) ? minutes : 0);
+        machine.sewed(minutes, sheds || LINTY.contains(wear) ? minutes : 0);
         return action;
     }
 
@@ -109,14 +114,16 @@ public class WorkLog {
     }
 
     static double linty(Event sewn) {
-        return LINTY.contains(sewn.wear()) ? sewn.minutes() : 0;
+        return SHEDS.equals(sewn.note()) || LINTY.contains(sewn.wear()) ? sewn.minutes() : 0;
     }
 
-    private void sewn(UUID action, String machineId, int place, Fitted fitted, double minutes, Wear wear) {
+    private void sewn(
+            UUID action, String machineId, int place, Fitted fitted, double minutes, Wear wear, boolean sheds) {
         boolean coated =
                 needles.findById(fitted.needleId()).map(NeedleEntity::isCoated).orElse(false);
         double hours = EffectiveHours.of(minutes, wear, coated).value();
-        events.save(Event.sewn(action, now(), machineId, place, fitted.needleId(), hours, minutes, wear));
+        Event sewn = Event.sewn(action, now(), machineId, place, fitted.needleId(), hours, minutes, wear);
+        events.save(sheds ? sewn.noting(SHEDS) : sewn);
         projection.refresh(fitted.needleId());
     }
 
