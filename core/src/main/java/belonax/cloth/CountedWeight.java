@@ -15,6 +15,10 @@ import java.util.List;
  *     weigh is nobody's share, so together they are at most 1
  */
 public record CountedWeight(double gsm, List<Double> shares) {
+    private static final Comparator<Layer> CARRYING_AND_HEAVY_FIRST = (one, other) -> one.carries() == other.carries()
+            ? Double.compare(other.gsm(), one.gsm())
+            : Boolean.compare(other.carries(), one.carries());
+
     private static final int IN_FULL = 2;
     private static final double THEN = 0.5;
     private static final double SINGLE = 1.5;
@@ -36,8 +40,7 @@ public record CountedWeight(double gsm, List<Double> shares) {
         if (stack.stitchingAlready() > 0) {
             add(layers, placeOf(stack.heaviest(), carrying), stack.heaviest(), stack.stitchingAlready());
         }
-        layers.sort(Comparator.comparing((Layer it) -> !it.carries())
-                .thenComparing(Comparator.comparingDouble(Layer::gsm).reversed()));
+        layers.sort(CARRYING_AND_HEAVY_FIRST);
         double[] own = new double[carrying.size()];
         double sum = 0;
         for (int i = 0; i < layers.size(); i++) {

@@ -22,6 +22,7 @@ public final class Stack {
 
     private final List<Layers> all;
     private final List<Layers> carrying;
+    private final List<Layers> helping;
     private final int stitchingAlready;
     private final int layers;
     private final double weightGsm;
@@ -34,6 +35,9 @@ public final class Stack {
         this.stitchingAlready = stitchingAlready;
         List<Layers> ofTheSeam = all.stream().filter(it -> it.cloth().carries()).toList();
         this.carrying = ofTheSeam.isEmpty() ? this.all : ofTheSeam;
+        this.helping = ofTheSeam.isEmpty()
+                ? List.of()
+                : all.stream().filter(it -> !it.cloth().carries()).toList();
         this.layers = all.stream().mapToInt(Layers::count).sum();
         this.weightGsm = sum(Cloth::weightGsm);
         this.thicknessMm = sum(Cloth::thicknessMm);
@@ -108,7 +112,7 @@ public final class Stack {
 
     /** Returns the cloths that only help. */
     public List<Layers> helping() {
-        return all.stream().filter(it -> !carrying.contains(it)).toList();
+        return helping;
     }
 
     /** Returns the cloth that stands first. */

@@ -188,7 +188,12 @@ final class ClothRules {
     }
 
     private static boolean helps(Job job, Predicate<Cloth> like) {
-        return job.stack().helping().stream().map(Layers::cloth).anyMatch(like);
+        for (Layers it : job.stack().helping()) {
+            if (like.test(it.cloth())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static String helper(Job job, Predicate<Cloth> like) {
