@@ -47,6 +47,11 @@ final class HeavyRules {
                     .withPoint(JERSEY, STRETCH)
                     .because("A blade that bends in dense cloth or many layers misses the hook."),
             raises(BREAK, 0.6)
+                    .when(job -> !job.isKnit() && !job.isOverRubber())
+                    .asFarAs(Job::stiffness)
+                    .withPoint(JERSEY, STRETCH)
+                    .because("Its blade is not made for dense cloth or many layers."),
+            raises(BREAK, 0.6)
                     .asFarAs(Job::stiffness)
                     .withPoint(QUILTING, TOPSTITCH, EMBROIDERY)
                     .because("Its blade is not made for dense cloth or many layers."),
