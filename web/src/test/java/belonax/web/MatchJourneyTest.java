@@ -66,7 +66,6 @@ class MatchJourneyTest extends RunningBelonax {
 
         assertThat(page.locator("#part-thread > summary")).containsText("polyester tex 80");
         assertThat(headline()).hasText("Fit a topstitch needle, 100/16");
-        assertThat(page.locator(".conflict")).containsText("Cloth and thread disagree");
         page.locator("#part-purpose > summary").focus();
         page.keyboard().press("Enter");
         page.keyboard().press("Escape");
