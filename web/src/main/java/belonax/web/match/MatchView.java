@@ -52,6 +52,8 @@ record MatchView(
     private static final int REASONS_FIRST = 5;
     private static final int REASONS_BESIDE_A_CONFLICT = 2;
     private static final int PORTRAITS = 3;
+    private static final double ROOM_PX = 490;
+    private static final double BESIDE_PX = 26;
     private static final double BAR_PX_PER_CHANCE = 128;
 
     /** One reason: which hazard, which way, and the sentence. */
@@ -260,18 +262,31 @@ record MatchView(
         List<PortraitShown> shown = new ArrayList<>();
         List<NeedleType> seen = new ArrayList<>();
         for (Recommendation it : match.recommendations()) {
-            if (shown.size() < PORTRAITS && !seen.contains(it.needle().point())) {
+            PortraitShown next = portrait(it.needle(), verdictWords(match, it), shown.isEmpty());
+            if (shown.size() < PORTRAITS && !seen.contains(it.needle().point()) && hasRoom(shown, next)) {
                 seen.add(it.needle().point());
-                shown.add(portrait(it.needle(), verdictWords(match, it), shown.isEmpty()));
+                shown.add(next);
             }
         }
         boolean universalRuledOut = match.ruledOut().stream().anyMatch(it -> it.type() == NeedleType.UNIVERSAL);
         if (universalRuledOut && match.best().needle().system() == NeedleSystem.H_130_705) {
             Needle mistake = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
-            shown = new ArrayList<>(shown.subList(0, Math.min(PORTRAITS - 1, shown.size())));
-            shown.add(portrait(mistake, Verdict.AVOID.words(), false));
+            PortraitShown last = portrait(mistake, Verdict.AVOID.words(), false);
+            while (shown.size() > 1 && (shown.size() == PORTRAITS || !hasRoom(shown, last))) {
+                shown.remove(shown.size() - 1);
+            }
+            shown.add(last);
         }
         return shown;
+    }
+
+    /** Twins are drawn wider, so fewer of them stand side by side. */
+    private static boolean hasRoom(List<PortraitShown> shown, PortraitShown next) {
+        double taken = next.drawing().widthPx() + BESIDE_PX;
+        for (PortraitShown it : shown) {
+            taken += it.drawing().widthPx() + BESIDE_PX;
+        }
+        return taken <= ROOM_PX;
     }
 
     private static PortraitShown portrait(Needle needle, String verdict, boolean isBest) {

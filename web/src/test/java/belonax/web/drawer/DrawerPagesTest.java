@@ -88,6 +88,7 @@ class DrawerPagesTest {
             /match?cloth=quilting-cotton&purpose=PIECING                     | quarter-inch foot
             /match?cloth=single-jersey&machine=sparrow                       | an overlock seam
             /match?cloth=shirting&purpose=BUTTONHOLE&machine=sparrow         | not the machine for it
+            /match?cloth=poplin&number=80&numbering=TEX                      | Cloth and thread disagree
             /match?cloth=batting-sandwich                                    | 1 layer
             /match?cloth=denim-mid&number=50&strands=2                       | tex 50, doubled
             /drawer/packet?text=130/705+H-K+80/12                            | A type whose letters we cannot read: K

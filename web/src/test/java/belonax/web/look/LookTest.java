@@ -82,7 +82,7 @@ class LookTest extends RunningBelonax {
         pages.put("mend-history", "/mend/history");
         pages.put("mend-care", "/mend/care");
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
-        pages.put("match-conflict", "/match?cloth=denim-mid&number=80&purpose=TOPSTITCH&machine=badger");
+        pages.put("match-conflict", "/match?cloth=poplin&number=80&numbering=TEX&purpose=TOPSTITCH&machine=heron");
         pages.put("match-twin", "/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron");
         pages.put("match-refused", "/match?cloth=poplin&layers=none&machine=heron");
         pages.put("match-strikes", "/match?cloth=poplin&width=4&machine=old-tin");
