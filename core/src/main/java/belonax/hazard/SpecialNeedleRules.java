@@ -54,7 +54,13 @@ final class SpecialNeedleRules {
                     .when(job -> job.purpose().isDense())
                     .withPoint(EMBROIDERY)
                     .because("The larger polished eye and eased scarf spare the thread at speed."),
-            lowers(PUCKER, 0.2)
+            raises(PUCKER, 0.5)
+                    .when(job -> job.purpose() == Purpose.EMBROIDERY)
+                    .with(it -> it.needle().point() == EMBROIDERY
+                            && it.needle().size().nm() > 75)
+                    .because(
+                            "A blade thicker than a 75/11 makes dense stitching coarser: keep it for thread that frays."),
+            lowers(PUCKER, 0.6)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
                     .with(it -> it.needle().point() == EMBROIDERY
                             && it.needle().size().nm() == 75)

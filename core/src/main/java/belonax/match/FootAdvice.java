@@ -64,7 +64,8 @@ public record FootAdvice(Pressure pressure, FootKind kind, Optional<FootKind> ne
                 .filter(owned::contains)
                 .findFirst()
                 .or(() -> Optional.of(STANDARD)
-                        .filter(it -> it != kind && job.feet().isPresent() && owned.contains(it)));
+                        .filter(it ->
+                                kind != DARNING && it != kind && job.feet().isPresent() && owned.contains(it)));
         return new FootAdvice(pressure(job), kind, next, !owned.contains(kind));
     }
 
