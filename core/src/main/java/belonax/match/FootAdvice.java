@@ -63,10 +63,15 @@ public record FootAdvice(Pressure pressure, FootKind kind, Optional<FootKind> ne
                 .skip(1)
                 .filter(owned::contains)
                 .findFirst()
-                .or(() -> Optional.of(STANDARD)
-                        .filter(it ->
-                                kind != DARNING && it != kind && job.feet().isPresent() && owned.contains(it)));
+                .or(() -> job.feet().flatMap(it -> standIn(job, kind, it)));
         return new FootAdvice(pressure(job), kind, next, !owned.contains(kind));
+    }
+
+    /** The standard foot stands in for most, a straight-stitch foot for it where nothing swings; for a darning foot none does. */
+    private static Optional<FootKind> standIn(Job job, FootKind kind, List<FootKind> owned) {
+        FootKind other = kind == STANDARD ? STRAIGHT : STANDARD;
+        boolean serves = kind == STANDARD ? job.leastSwingMm() == 0 : kind != DARNING;
+        return serves && owned.contains(other) ? Optional.of(other) : Optional.empty();
     }
 
     /** Returns the advice in words, such as {@code walking foot, or the standard foot that you have}. */
