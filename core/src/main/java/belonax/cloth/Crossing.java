@@ -38,8 +38,7 @@ public enum Crossing {
      * than the stack itself, never more than 32.
      */
     public int layers(Stack stack) {
-        int carrying = stack.carrying().stream().mapToInt(Layers::count).sum();
-        double times = Math.max(1, (double) carrying / SEAM_LAYERS);
+        double times = Math.max(1, (double) stack.seamLayers() / SEAM_LAYERS);
         return Math.min(MOST, Math.max(stack.layers(), (int) Math.round(ofPlainSeam * times)));
     }
 }

@@ -146,6 +146,15 @@ public final class Stack {
         return layers;
     }
 
+    /** Returns how many layers the seam joins, helpers set aside. */
+    public int seamLayers() {
+        int layersJoined = 0;
+        for (Layers it : carrying) {
+            layersJoined += it.count();
+        }
+        return layersJoined;
+    }
+
     /** Returns the weight in grams per square metre of all layers together. */
     public double weightGsm() {
         return weightGsm;
@@ -231,8 +240,7 @@ public final class Stack {
     /** The seam's cloths lie there more often, the helpers once. */
     private double atCrossing(ToDoubleFunction<Cloth> of, int layersThere) {
         double seam = sum(of, carrying);
-        int seamLayers = carrying.stream().mapToInt(Layers::count).sum();
-        return seam * Math.max(1, (double) layersThere / seamLayers) + sum(of, all) - seam;
+        return seam * Math.max(1, (double) layersThere / seamLayers()) + sum(of, all) - seam;
     }
 
     private double sum(ToDoubleFunction<Cloth> of) {

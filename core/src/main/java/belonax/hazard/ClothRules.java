@@ -68,11 +68,11 @@ final class ClothRules {
                     .asFarAs(job -> Fade.in(job.stack().heightMm(), 3.5))
                     .of(Part.CLOTH)
                     .because("A stack this thick lifts the foot, and the cloth rises with the needle."),
-            moves(PUCKER, job -> 1.3 * Math.log(seamLayers(job) / 2.0))
-                    .when(job -> seamLayers(job) > 2)
+            moves(PUCKER, job -> 1.3 * Math.log(job.stack().seamLayers() / 2.0))
+                    .when(job -> job.stack().seamLayers() > 2)
                     .of(Part.CLOTH)
-                    .because(job ->
-                            "Of " + seamLayers(job) + " layers the upper ones creep on the lower: pin or clip close."),
+                    .because(job -> "Of " + job.stack().seamLayers()
+                            + " layers the upper ones creep on the lower: pin or clip close."),
             raises(SKIP, 0.9)
                     .asFarAs(job -> Fade.between(job.stack().layers(), 2, 8))
                     .of(Part.CLOTH)
@@ -169,14 +169,6 @@ final class ClothRules {
 
     private static boolean sewsRolledHemsOnKnits(Job job) {
         return job.machineKind().filter(it -> it.hasLoopers()).isPresent();
-    }
-
-    private static int seamLayers(Job job) {
-        int layers = 0;
-        for (Layers it : job.stack().carrying()) {
-            layers += it.count();
-        }
-        return layers;
     }
 
     private static double timesAtCrossing(Job job) {

@@ -251,9 +251,7 @@ record MatchForm(
         boolean isNumber = crossing.strip().chars().allMatch(Character::isDigit);
         return isNumber
                 ? Parsed.layers("crossing", crossing)
-                : Math.max(
-                        stack.layers(),
-                        Parsed.word("crossing", Crossing.class, crossing).layers(stack));
+                : Parsed.word("crossing", Crossing.class, crossing).layers(stack);
     }
 
     /** Returns the address that holds this sentence. */
