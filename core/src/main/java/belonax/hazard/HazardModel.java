@@ -2,14 +2,12 @@ package belonax.hazard;
 
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * All factors together. Each hazard's chance is the logistic of its starting log-odds and the weights of the factors that
@@ -17,8 +15,10 @@ import org.jspecify.annotations.Nullable;
  */
 public final class HazardModel {
     private final List<Factor> factors;
-    /** For each point the places in the list of the factors that speak of it: sorted beforehand, since matches are many. */
-    private final Map<NeedleType, int[]> speakingOf = new EnumMap<>(NeedleType.class);
+    private final Map<Kind, KindRules> ofKinds = new ConcurrentHashMap<>();
+
+    /** What needles share that differ in size and past alone. */
+    private record Kind(NeedleSystem system, NeedleType type, NeedleType point) {}
 
     /** Returns the model that Belonax uses. */
     public static HazardModel standard() {
@@ -44,13 +44,6 @@ public final class HazardModel {
 
     HazardModel(List<Factor> factors) {
         this.factors = List.copyOf(factors);
-        for (NeedleType point : NeedleType.values()) {
-            speakingOf.put(
-                    point,
-                    IntStream.range(0, factors.size())
-                            .filter(i -> factors.get(i).speaksOf(point))
-                            .toArray());
-        }
     }
 
     public List<Factor> factors() {
@@ -59,23 +52,13 @@ public final class HazardModel {
 
     /** Prepares a job, so that many needles can be tried on it cheaply. */
     public Outlook outlook(Job job) {
-        @Nullable Firing[] fires = new Firing[factors.size()];
-        for (int i = 0; i < fires.length; i++) {
-            fires[i] = factors.get(i).on(job).orElse(null);
-        }
-        return new Outlook(job, this, fires);
+        return new Outlook(job, this, new FiringRules(factors, job));
     }
 
-    /** Returns the rules that apply to a job and speak of this kind of needle. */
-    List<Firing> firing(@Nullable Firing[] fires, Needle kind) {
-        List<Firing> firing = new ArrayList<>();
-        for (int i : speakingOf.getOrDefault(kind.point(), new int[0])) {
-            Firing it = fires[i];
-            if (it != null && it.factor().speaksOfKindOf(kind)) {
-                firing.add(it);
-            }
-        }
-        return firing;
+    /** Returns the rules that speak of needles of this one's system, type and point. */
+    KindRules speakingOf(Needle needle) {
+        return ofKinds.computeIfAbsent(
+                new Kind(needle.system(), needle.type(), needle.point()), kind -> new KindRules(factors, needle));
     }
 
     /** Returns what to expect of one needle on one job. */

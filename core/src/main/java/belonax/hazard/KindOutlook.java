@@ -2,41 +2,30 @@ package belonax.hazard;
 
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
-import java.util.ArrayList;
 import java.util.List;
 
 /** One job and one kind of needle: what they decide between them is summed; size and past are left to ask. */
 final class KindOutlook {
     private final Outlook outlook;
+    private final FiringRules rules;
+    private final KindRules ofKind;
     private final Needle example;
-    private final List<Firing> factors;
-    private final List<Firing> askingTheNeedle = new ArrayList<>();
-    private final List<Firing> askingItsPast = new ArrayList<>();
     private final SizeTable sizes;
     private final Sums settled = Sums.ordinary();
 
-    /** Any needle of the kind will do, since the factors summed here look at nothing else of it. */
-    KindOutlook(Outlook outlook, List<Firing> firing, NeedleInUse anyOfTheKind) {
+    /** Any needle of the kind will do, since the rules summed here look at nothing else of it. */
+    KindOutlook(Outlook outlook, FiringRules rules, KindRules ofKind, NeedleInUse anyOfTheKind) {
         this.outlook = outlook;
+        this.rules = rules;
+        this.ofKind = ofKind;
         this.example = anyOfTheKind.needle();
-        this.factors = firing;
-        List<Firing> settledByTheKind = new ArrayList<>();
-        List<Firing> sizeRules = new ArrayList<>();
-        for (Firing it : firing) {
-            if (it.factor().part() == Part.NEEDLE_WEAR) {
-                askingItsPast.add(it);
-            } else if (it.factor().asksEyeAndSizeAlone()) {
-                sizeRules.add(it);
-            } else {
-                (it.factor().asksTheNeedle() ? askingTheNeedle : settledByTheKind).add(it);
-            }
-        }
-        settled.addAll(settledByTheKind, anyOfTheKind);
-        sizes = outlook.sizes(example.point(), sizeRules);
+        rules.addTo(settled, ofKind.settled, anyOfTheKind);
+        sizes = outlook.sizes(example.point(), ofKind.byEyeAndSize);
     }
 
+    /** Returns the rules that may fire on needles of the kind. */
     List<Firing> factors() {
-        return factors;
+        return rules.among(ofKind.all);
     }
 
     boolean isOfKind(Needle needle) {
@@ -52,9 +41,9 @@ final class KindOutlook {
     Prediction with(NeedleInUse needle) {
         Sums sums = settled.copy();
         sums.add(sizes.of(needle));
-        sums.addAll(askingTheNeedle, needle);
+        rules.addTo(sums, ofKind.byNeedle, needle);
         if (!needle.isNew()) {
-            sums.addAll(askingItsPast, needle);
+            rules.addTo(sums, ofKind.byPast, needle);
         }
         return new Prediction(outlook, needle, sums.hazards(), sums.limit());
     }

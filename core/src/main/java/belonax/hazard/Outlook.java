@@ -1,8 +1,6 @@
 package belonax.hazard;
 
-import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
-import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import java.util.HashMap;
 import java.util.List;
@@ -13,21 +11,18 @@ import org.jspecify.annotations.Nullable;
 public final class Outlook {
     private final Job job;
     private final HazardModel model;
-    private final @Nullable Firing[] fires;
-    private final Map<Kind, KindOutlook> kinds = new HashMap<>();
+    private final FiringRules rules;
+    private final Map<KindRules, KindOutlook> kinds = new HashMap<>();
     private final Map<Eye, SizeTable> sizes = new HashMap<>();
     private @Nullable KindOutlook lastAsked;
-
-    /** What needles share that differ in size and past alone. */
-    private record Kind(NeedleSystem system, NeedleType type, NeedleType point) {}
 
     /** What needles share to which the size rules are the same. */
     private record Eye(double widthShare, boolean isWing) {}
 
-    Outlook(Job job, HazardModel model, @Nullable Firing[] fires) {
+    Outlook(Job job, HazardModel model, FiringRules rules) {
         this.job = job;
         this.model = model;
-        this.fires = fires;
+        this.rules = rules;
     }
 
     public Job job() {
@@ -50,19 +45,17 @@ public final class Outlook {
     }
 
     /** Returns the sums of the size rules for needles with this point's eye, shared by all kinds that have it. */
-    SizeTable sizes(NeedleType point, List<Firing> sizeRules) {
+    SizeTable sizes(NeedleType point, int[] sizeRules) {
         return sizes.computeIfAbsent(
-                new Eye(point.eye().widthShare(), point == NeedleType.WING), eye -> new SizeTable(sizeRules));
+                new Eye(point.eye().widthShare(), point == NeedleType.WING), eye -> new SizeTable(rules, sizeRules));
     }
 
     /** Needles come kind by kind, so the kind asked for last is mostly the one asked for next. */
     private KindOutlook ofKind(NeedleInUse needle) {
-        Needle it = needle.needle();
         KindOutlook last = lastAsked;
-        if (last == null || !last.isOfKind(it)) {
+        if (last == null || !last.isOfKind(needle.needle())) {
             last = kinds.computeIfAbsent(
-                    new Kind(it.system(), it.type(), it.point()),
-                    kind -> new KindOutlook(this, model.firing(fires, it), needle));
+                    model.speakingOf(needle.needle()), it -> new KindOutlook(this, rules, it, needle));
             lastAsked = last;
         }
         return last;

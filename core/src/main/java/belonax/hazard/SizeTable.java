@@ -2,15 +2,16 @@ package belonax.hazard;
 
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleSize;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What the size rules make of each size on one job with one kind of eye, worked out when it is first asked for. */
 final class SizeTable {
-    private final List<Firing> sizeRules;
+    private final FiringRules rules;
+    private final int[] sizeRules;
     private final @Nullable Sums[] bySize = new Sums[NeedleSize.LADDER.size()];
 
-    SizeTable(List<Firing> sizeRules) {
+    SizeTable(FiringRules rules, int[] sizeRules) {
+        this.rules = rules;
         this.sizeRules = sizeRules;
     }
 
@@ -19,7 +20,7 @@ final class SizeTable {
         Sums known = bySize[step];
         if (known == null) {
             known = new Sums();
-            known.addAll(sizeRules, needle);
+            rules.addTo(known, sizeRules, needle);
             bySize[step] = known;
         }
         return known;

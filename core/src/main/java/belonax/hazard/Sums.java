@@ -1,7 +1,6 @@
 package belonax.hazard;
 
 import belonax.needle.NeedleInUse;
-import java.util.List;
 
 /** Log-odds of the five hazards as they add up, with the best verdict that is still allowed. */
 final class Sums {
@@ -25,13 +24,12 @@ final class Sums {
         return copy;
     }
 
-    void addAll(List<Firing> factors, NeedleInUse needle) {
-        for (Firing it : factors) {
-            double weight = it.weight(needle);
-            if (weight != 0) {
-                logOdds[it.factor().hazard().ordinal()] += weight;
-                limit = limit.or(it.limit());
-            }
+    /** Adds what a rule is worth on a needle, with the verdict that it leaves. */
+    void add(Firing rule, NeedleInUse needle) {
+        double weight = rule.weight(needle);
+        if (weight != 0) {
+            logOdds[rule.factor().hazard().ordinal()] += weight;
+            limit = limit.or(rule.limit());
         }
     }
 
