@@ -411,7 +411,7 @@ public final class Job {
 
     /** Windows that touch begin to disagree before they part. */
     private static double apart(double steps) {
-        return Fade.between(steps, -0.25, 0.75);
+        return Fade.between(steps, -0.35, 0.9);
     }
 
     /** Returns the largest blade whose hole the thread fills, in hundredths of a millimetre; no eye changes it. */

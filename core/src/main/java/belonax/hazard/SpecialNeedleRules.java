@@ -45,7 +45,7 @@ final class SpecialNeedleRules {
                     .when(job -> !isQuilting(job))
                     .withPoint(QUILTING)
                     .because("A quilting needle is made for batting; an ordinary one does this job as well."),
-            raises(MARK, 0.5)
+            raises(MARK, 0.4)
                     .when(job -> !isQuilting(job))
                     .withPoint(QUILTING)
                     .because("Its taper opens a plain cloth more than an ordinary blade."),

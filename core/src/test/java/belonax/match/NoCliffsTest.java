@@ -24,7 +24,7 @@ class NoCliffsTest {
     private static final NeedleMatcher MATCHER = NeedleMatcher.standard();
     private static final HazardModel MODEL = HazardModel.standard();
     private static final double[] TEXES = {16.7, 20, 25, 30, 40, 60, 80};
-    private static final double SAME_HAZARD = 0.006;
+    private static final double SAME_HAZARD = 0.005;
     private static final double SAME_HARM = 0.015;
     private static final double BETTER_BY_A_LAYER = 0.02;
     private static final List<NeedleInUse> NEEDLES = NeedleRange.standard().of(NeedleSystem.H_130_705).stream()
