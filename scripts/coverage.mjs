@@ -1,7 +1,7 @@
 // Prints one line of coverage for each module, from JaCoCo's tables.
 import { existsSync, readFileSync } from 'node:fs';
 
-for (const module of ['core', 'web']) {
+for (const module of ['core', 'room', 'web']) {
   const table = `${module}/target/site/jacoco/jacoco.csv`;
   if (!existsSync(table)) continue;
   let missed = 0;

@@ -73,6 +73,11 @@ public enum Wear {
         return factor;
     }
 
+    /** Tells whether it leaves lint in the machine. */
+    public boolean isLinty() {
+        return this == BATTING || this == SOFT_KNIT;
+    }
+
     public String words() {
         return words;
     }

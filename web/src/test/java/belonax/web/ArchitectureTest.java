@@ -2,7 +2,6 @@ package belonax.web;
 
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackage;
-import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -54,12 +53,18 @@ class ArchitectureTest {
             .because("they read, call the core once, and translate");
 
     @ArchTest
-    static final ArchRule ENTITIES_STAY_AT_HOME = classes()
+    static final ArchRule ROWS_STAY_IN_THE_ROOM = noClasses()
             .that()
-            .areAnnotatedWith("jakarta.persistence.Entity")
+            .resideInAPackage("belonax.web..")
+            .and()
+            .resideOutsideOfPackage("belonax.web.shared.pairing") // Devices are kept by the door that lets them in.
             .should()
-            .bePackagePrivate()
-            .because("they become core values at the edge of their package");
+            .dependOnClassesThat()
+            .areAnnotatedWith("jakarta.persistence.Entity")
+            .orShould()
+            .dependOnClassesThat()
+            .areAssignableTo("org.springframework.data.repository.Repository")
+            .because("pages see values, and only the room writes");
 
     @ArchTest
     static final ArchRule TIME_COMES_FROM_THE_CLOCK = noClasses()

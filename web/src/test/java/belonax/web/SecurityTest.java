@@ -2,7 +2,7 @@ package belonax.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import belonax.web.shared.room.SewingRoom;
+import belonax.room.needle.SewingRoom;
 import belonax.web.shared.security.SecurityRules;
 import java.io.IOException;
 import java.net.InetAddress;

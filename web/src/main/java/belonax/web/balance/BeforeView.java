@@ -3,7 +3,7 @@ package belonax.web.balance;
 import belonax.balance.BobbinTest;
 import belonax.balance.BobbinTest.Pull;
 import belonax.machine.BobbinKind;
-import belonax.web.shared.room.MachineNow;
+import belonax.room.needle.MachineNow;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -2,8 +2,8 @@ package belonax.web.balance;
 
 import belonax.balance.DialBelief;
 import belonax.machine.Dial;
-import belonax.web.shared.Words;
-import belonax.web.shared.drawer.BalanceRun.StripKept;
+import belonax.room.Words;
+import belonax.room.balance.BalanceRun.StripKept;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,16 +1,17 @@
 package belonax.web.balance;
 
 import belonax.BadInput;
+import belonax.room.balance.BalanceRun;
+import belonax.room.balance.BalanceRun.StripKept;
+import belonax.room.balance.Sampler;
+import belonax.room.card.DrawerStore;
+import belonax.room.drawer.PictureStore;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.BalanceRun;
-import belonax.web.shared.drawer.BalanceRun.StripKept;
-import belonax.web.shared.drawer.CardChanges;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.PictureStore;
-import belonax.web.shared.drawer.Sampler;
+import belonax.web.shared.form.CardChanges;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
+import belonax.web.shared.form.Upload;
 import belonax.web.shared.print.Pdf;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
@@ -90,8 +91,8 @@ class SamplerPage {
             @RequestParam MultiValueMap<String, String> typed) {
         return changes.change(BalanceRun.class, id, "/balance/" + id, new Entries(typed), run -> {
             StripKept its = run.find(strip).orElseThrow(() -> new BadInput("strip", "There is no such strip."));
-            PictureStore.Picture read =
-                    pictures.read(picture).orElseThrow(() -> new BadInput("picture", "Choose a photograph first."));
+            PictureStore.Picture read = Upload.picture(picture, pictures::read)
+                    .orElseThrow(() -> new BadInput("picture", "Choose a photograph first."));
             pictures.keep(strip, read);
             return run.with(its.withPhoto());
         });

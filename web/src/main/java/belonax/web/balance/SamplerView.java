@@ -1,10 +1,10 @@
 package belonax.web.balance;
 
 import belonax.balance.Also;
-import belonax.web.shared.Words;
-import belonax.web.shared.drawer.BalanceRun;
-import belonax.web.shared.drawer.BalanceRun.State;
-import belonax.web.shared.drawer.Kept;
+import belonax.room.Words;
+import belonax.room.balance.BalanceRun;
+import belonax.room.balance.BalanceRun.State;
+import belonax.room.card.Kept;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;

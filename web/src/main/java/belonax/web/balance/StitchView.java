@@ -1,8 +1,8 @@
 package belonax.web.balance;
 
 import belonax.balance.StitchModel;
+import belonax.room.event.SetupKept;
 import belonax.thread.SewingThread;
-import belonax.web.shared.room.SetupKept;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

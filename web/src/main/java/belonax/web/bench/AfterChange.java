@@ -1,8 +1,8 @@
 package belonax.web.bench;
 
 import belonax.life.FitCheck;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.NeedleNotes;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleNotes;
 import java.util.List;
 
 /** What a needle that was fitted lately wants to be looked at for. */

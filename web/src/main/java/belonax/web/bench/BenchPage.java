@@ -2,16 +2,16 @@ package belonax.web.bench;
 
 import belonax.BadInput;
 import belonax.match.SetupCheck;
+import belonax.room.care.CareLog;
+import belonax.room.drawer.ClothShelf;
+import belonax.room.event.Undo;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.NeedleNotes;
+import belonax.room.needle.WorkLog;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.room.CareLog;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.NeedleBook;
-import belonax.web.shared.room.NeedleNotes;
-import belonax.web.shared.room.SewingRoom;
-import belonax.web.shared.room.WorkLog;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Am I ready to sew, and what is due? */
 @Controller
 class BenchPage {
-    private final SewingRoom room;
+    private final Undo undo;
     private final NeedleBook book;
     private final CareLog care;
     private final WorkLog work;
@@ -36,7 +36,7 @@ class BenchPage {
     private final Layout layout;
 
     BenchPage(
-            SewingRoom room,
+            Undo undo,
             NeedleBook book,
             CareLog care,
             WorkLog work,
@@ -44,7 +44,7 @@ class BenchPage {
             SetupCheck check,
             ClothShelf cloths,
             Layout layout) {
-        this.room = room;
+        this.undo = undo;
         this.book = book;
         this.care = care;
         this.work = work;
@@ -77,7 +77,7 @@ class BenchPage {
         }
         layout.addTo(model, Optional.of(Stop.BENCH), machine);
         FormPage.show(model, Map.of("cloth", cloth, "layers", layers));
-        model.addAttribute("done", done.filter(room::canUndo).orElse(null));
+        model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(BenchPage::sentence).orElse(null));
         OnTheTable table = new OnTheTable(cloths, cloth, layers);
         model.addAttribute("table", table);

@@ -1,9 +1,9 @@
 package belonax.web.bench;
 
 import belonax.life.CarePlan;
-import belonax.web.shared.room.CareLog;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.SewingRoom;
+import belonax.room.care.CareLog;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;

@@ -2,7 +2,7 @@ package belonax.web.bench;
 
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
-import belonax.web.shared.room.MachineNow;
+import belonax.room.needle.MachineNow;
 import java.util.List;
 import java.util.Set;
 

@@ -3,8 +3,8 @@ package belonax.web.bench;
 import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
-import belonax.web.shared.drawer.ClothShelf;
-import belonax.web.shared.form.Choice;
+import belonax.room.Choice;
+import belonax.room.drawer.ClothShelf;
 import belonax.web.shared.form.Parsed;
 import java.util.List;
 

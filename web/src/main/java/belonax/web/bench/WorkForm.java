@@ -3,9 +3,9 @@ package belonax.web.bench;
 import belonax.life.EffectiveHours;
 import belonax.life.Sign;
 import belonax.life.Wear;
-import belonax.web.shared.form.Choice;
+import belonax.room.Choice;
+import belonax.room.settings.Units;
 import belonax.web.shared.form.Entries;
-import belonax.web.shared.settings.Units;
 import java.util.List;
 import java.util.Locale;
 

@@ -5,14 +5,14 @@ import belonax.life.CareKind;
 import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.care.CareLog;
+import belonax.room.event.Undo;
+import belonax.room.needle.NeedleNotes;
+import belonax.room.needle.WorkLog;
 import belonax.web.shared.Layout;
 import belonax.web.shared.device.StitchCounter;
-import belonax.web.shared.drawer.NeedleSupply;
 import belonax.web.shared.form.Entries;
-import belonax.web.shared.room.CareLog;
-import belonax.web.shared.room.ChangedMeanwhile;
-import belonax.web.shared.room.NeedleNotes;
-import belonax.web.shared.room.WorkLog;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Objects;
@@ -39,7 +39,7 @@ class WorkPage {
     private final WorkLog work;
     private final NeedleNotes notes;
     private final CareLog care;
-    private final NeedleSupply supply;
+    private final Undo undo;
     private final StitchCounter counter;
     private final Layout layout;
 
@@ -48,14 +48,14 @@ class WorkPage {
             WorkLog work,
             NeedleNotes notes,
             CareLog care,
-            NeedleSupply supply,
+            Undo undo,
             StitchCounter counter,
             Layout layout) {
         this.bench = bench;
         this.work = work;
         this.notes = notes;
         this.care = care;
-        this.supply = supply;
+        this.undo = undo;
         this.counter = counter;
         this.layout = layout;
     }
@@ -146,7 +146,7 @@ class WorkPage {
     @PostMapping("/bench/undo")
     String undo(@RequestParam UUID change, RedirectAttributes to) {
         try {
-            supply.undo(change);
+            undo.undo(change);
             to.addAttribute("notice", "undone");
         } catch (ChangedMeanwhile | BadInput tooLate) {
             to.addAttribute("notice", "later");

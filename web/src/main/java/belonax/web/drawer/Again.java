@@ -1,9 +1,9 @@
 package belonax.web.drawer;
 
 import belonax.BadInput;
+import belonax.room.ChangedMeanwhile;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.room.ChangedMeanwhile;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.UUID;

@@ -1,15 +1,15 @@
 package belonax.web.drawer;
 
+import belonax.room.Choice;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.drawer.Spool;
+import belonax.room.drawer.WoundBobbin;
+import belonax.room.settings.Units;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.Spool;
-import belonax.web.shared.drawer.WoundBobbin;
-import belonax.web.shared.form.Choice;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.settings.Units;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;

@@ -1,10 +1,10 @@
 package belonax.web.drawer;
 
 import belonax.match.NeedleMatcher;
+import belonax.room.drawer.RanOut;
+import belonax.room.needle.MachineNow;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.RanOut;
-import belonax.web.shared.room.MachineNow;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;

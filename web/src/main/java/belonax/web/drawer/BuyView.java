@@ -1,7 +1,7 @@
 package belonax.web.drawer;
 
 import belonax.match.PacketPlan;
-import belonax.web.shared.Words;
+import belonax.room.Words;
 import belonax.web.shared.drawing.NeedlePortrait;
 import java.util.List;
 import java.util.stream.Collectors;

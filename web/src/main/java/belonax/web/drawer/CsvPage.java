@@ -1,15 +1,15 @@
 package belonax.web.drawer;
 
 import belonax.BadInput;
+import belonax.room.card.Card;
+import belonax.room.card.DrawerStore;
+import belonax.room.drawer.Packet;
+import belonax.room.drawer.Spool;
+import belonax.room.drawer.Swatch;
+import belonax.room.settings.Units;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.Card;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Packet;
-import belonax.web.shared.drawer.Spool;
-import belonax.web.shared.drawer.Swatch;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.settings.Units;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;

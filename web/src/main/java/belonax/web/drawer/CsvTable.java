@@ -2,9 +2,9 @@ package belonax.web.drawer;
 
 import belonax.BadInput;
 import belonax.BadInput.Problem;
-import belonax.web.shared.drawer.Card;
+import belonax.room.card.Card;
+import belonax.room.settings.Units;
 import belonax.web.shared.form.Entries;
-import belonax.web.shared.settings.Units;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;

@@ -1,9 +1,9 @@
 package belonax.web.drawer;
 
-import belonax.web.shared.drawer.Packet;
-import belonax.web.shared.drawer.Spool;
-import belonax.web.shared.drawer.Swatch;
-import belonax.web.shared.settings.Units;
+import belonax.room.drawer.Packet;
+import belonax.room.drawer.Spool;
+import belonax.room.drawer.Swatch;
+import belonax.room.settings.Units;
 import java.util.List;
 import java.util.Optional;
 

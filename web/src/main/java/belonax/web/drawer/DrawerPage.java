@@ -1,12 +1,12 @@
 package belonax.web.drawer;
 
 import belonax.BadInput;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.card.DrawerStore;
+import belonax.room.machine.MachineShelf;
+import belonax.room.needle.SewingRoom;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.room.ChangedMeanwhile;
-import belonax.web.shared.room.MachineShelf;
-import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.util.List;

@@ -8,7 +8,7 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Twin;
-import belonax.web.shared.Words;
+import belonax.room.Words;
 import belonax.web.shared.drawing.WholeNeedle;
 import java.util.ArrayList;
 import java.util.EnumMap;

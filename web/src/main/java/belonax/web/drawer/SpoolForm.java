@@ -1,6 +1,10 @@
 package belonax.web.drawer;
 
 import belonax.needle.NeedleType;
+import belonax.room.Choice;
+import belonax.room.card.Kept;
+import belonax.room.drawer.Spool;
+import belonax.room.settings.Units;
 import belonax.thread.Build;
 import belonax.thread.Delivery;
 import belonax.thread.Fibre;
@@ -8,11 +12,7 @@ import belonax.thread.Quality;
 import belonax.thread.SnapTest;
 import belonax.thread.Tex;
 import belonax.thread.ThreadLabel;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.Spool;
-import belonax.web.shared.form.Choice;
 import belonax.web.shared.form.Entries;
-import belonax.web.shared.settings.Units;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,8 +1,8 @@
 package belonax.web.drawer;
 
+import belonax.room.settings.Units;
 import belonax.thread.SewingThread;
 import belonax.thread.ThreadLabel;
-import belonax.web.shared.settings.Units;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;

@@ -1,9 +1,9 @@
 package belonax.web.drawer;
 
 import belonax.BadInput;
+import belonax.room.drawer.ClothShelf;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.ClothShelf;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import jakarta.servlet.http.HttpServletRequest;

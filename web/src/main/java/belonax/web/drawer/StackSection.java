@@ -2,7 +2,7 @@ package belonax.web.drawer;
 
 import belonax.cloth.Layers;
 import belonax.cloth.Stack;
-import belonax.web.shared.settings.Units;
+import belonax.room.settings.Units;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.util.UriComponentsBuilder;

@@ -2,17 +2,18 @@ package belonax.web.drawer;
 
 import belonax.BadInput;
 import belonax.cloth.ClothCatalogue;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.drawer.PictureStore;
+import belonax.room.drawer.Swatch;
+import belonax.room.settings.Units;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.device.KitchenScale;
 import belonax.web.shared.device.PullGauge;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.PictureStore;
-import belonax.web.shared.drawer.Swatch;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.settings.Units;
+import belonax.web.shared.form.Upload;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
@@ -137,7 +138,7 @@ class SwatchPage {
 
     private UUID add(Entries entries, Optional<MultipartFile> picture) {
         Swatch swatch = SwatchForm.swatch(entries, units(), false);
-        Optional<PictureStore.Picture> shown = picture.flatMap(pictures::read);
+        Optional<PictureStore.Picture> shown = picture.flatMap(it -> Upload.picture(it, pictures::read));
         DrawerStore.Done done = drawer.add(swatch.withPicture(shown.isPresent()));
         shown.ifPresent(it -> pictures.keep(done.card(), it));
         return done.change();
@@ -148,7 +149,7 @@ class SwatchPage {
         if (entries.has("remove")) {
             return drawer.remove(kept.id(), revision).change();
         }
-        Optional<PictureStore.Picture> shown = picture.flatMap(pictures::read);
+        Optional<PictureStore.Picture> shown = picture.flatMap(it -> Upload.picture(it, pictures::read));
         boolean has = shown.isPresent() || kept.card().picture();
         UUID change = drawer.change(kept.id(), revision, SwatchForm.swatch(entries, units(), has))
                 .change();

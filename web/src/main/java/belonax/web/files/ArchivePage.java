@@ -1,6 +1,7 @@
 package belonax.web.files;
 
 import belonax.BadInput;
+import belonax.room.archive.Archive;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;

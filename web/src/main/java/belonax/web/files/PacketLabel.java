@@ -1,9 +1,9 @@
 package belonax.web.files;
 
 import belonax.needle.Needle;
-import belonax.web.shared.Words;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.Packet;
+import belonax.room.Words;
+import belonax.room.card.Kept;
+import belonax.room.drawer.Packet;
 import belonax.web.shared.drawing.NeedlePortrait;
 import belonax.web.shared.drawing.QrMark;
 

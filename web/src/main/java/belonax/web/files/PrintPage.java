@@ -2,12 +2,12 @@ package belonax.web.files;
 
 import belonax.cloth.ClothCatalogue;
 import belonax.match.NeedleMatcher;
+import belonax.room.card.DrawerStore;
+import belonax.room.drawer.Packet;
+import belonax.room.needle.MachineNow;
 import belonax.web.shared.Layout;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Packet;
 import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.print.Pdf;
-import belonax.web.shared.room.MachineNow;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;

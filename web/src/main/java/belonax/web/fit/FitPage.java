@@ -1,17 +1,17 @@
 package belonax.web.fit;
 
 import belonax.BadInput;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.drawer.ClothShelf;
+import belonax.room.drawer.NeedleSupply;
+import belonax.room.event.SetupKept;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.SewingRoom;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.ClothShelf;
-import belonax.web.shared.drawer.NeedleSupply;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
-import belonax.web.shared.room.ChangedMeanwhile;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.NeedleBook;
-import belonax.web.shared.room.SetupKept;
-import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;

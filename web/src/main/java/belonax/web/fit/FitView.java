@@ -6,9 +6,9 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Shank;
+import belonax.room.Choice;
+import belonax.room.needle.MachineNow;
 import belonax.web.shared.drawing.ClampedNeedle;
-import belonax.web.shared.form.Choice;
-import belonax.web.shared.room.MachineNow;
 import java.util.List;
 
 /** One step of a needle change as the page shows it, large. */

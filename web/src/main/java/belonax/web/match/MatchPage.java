@@ -5,14 +5,15 @@ import belonax.cloth.ClothCatalogue;
 import belonax.match.MatchRequest;
 import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
+import belonax.room.balance.Sampler;
+import belonax.room.card.DrawerStore;
+import belonax.room.drawer.ClothShelf;
+import belonax.room.event.Undo;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.SewingRoom;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.ClothShelf;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Sampler;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.NeedleBook;
-import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -35,6 +36,7 @@ class MatchPage {
     private final ClothShelf cloths;
     private final DrawerStore drawer;
     private final SewingRoom room;
+    private final Undo undo;
     private final NeedleBook book;
     private final Sampler sampler;
     private final Layout layout;
@@ -47,6 +49,7 @@ class MatchPage {
             ClothShelf cloths,
             DrawerStore drawer,
             SewingRoom room,
+            Undo undo,
             NeedleBook book,
             Sampler sampler,
             Layout layout,
@@ -57,6 +60,7 @@ class MatchPage {
         this.cloths = cloths;
         this.drawer = drawer;
         this.room = room;
+        this.undo = undo;
         this.book = book;
         this.sampler = sampler;
         this.layout = layout;
@@ -80,7 +84,7 @@ class MatchPage {
         model.addAttribute("address", form.address());
         model.addAttribute("snapTest", form.snapTestDue(stock).orElse(null));
         model.addAttribute("places", machine.map(MachineNow::places).orElse(List.of()));
-        model.addAttribute("done", done.filter(room::canUndo).orElse(null));
+        model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(MatchPage::sentence).orElse(null));
         try {
             MatchRequest asked = form.request(

@@ -2,11 +2,12 @@ package belonax.web.mend;
 
 import belonax.fault.FaultFinder;
 import belonax.life.CareKind;
+import belonax.room.care.CareLog;
+import belonax.room.event.Undo;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.room.CareLog;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,12 +23,14 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class CarePage {
     private final CareLog care;
     private final SewingRoom room;
+    private final Undo undo;
     private final FaultFinder finder;
     private final Layout layout;
 
-    CarePage(CareLog care, SewingRoom room, FaultFinder finder, Layout layout) {
+    CarePage(CareLog care, SewingRoom room, Undo undo, FaultFinder finder, Layout layout) {
         this.care = care;
         this.room = room;
+        this.undo = undo;
         this.finder = finder;
         this.layout = layout;
     }
@@ -42,7 +45,7 @@ class CarePage {
         model.addAttribute(
                 "care", CareView.of(machine.get(), care.plan(machine.get().id()), finder));
         model.addAttribute("picture", MachinePicture.of(machine.get()));
-        model.addAttribute("done", done.filter(room::canUndo).orElse(null));
+        model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         return "mend/care";
     }
 

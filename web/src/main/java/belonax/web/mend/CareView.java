@@ -6,7 +6,7 @@ import belonax.life.CareGuide;
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
 import belonax.life.CarePlan.Due;
-import belonax.web.shared.room.MachineNow;
+import belonax.room.needle.MachineNow;
 import java.util.List;
 import java.util.stream.Stream;
 

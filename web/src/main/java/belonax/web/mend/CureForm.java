@@ -2,13 +2,13 @@ package belonax.web.mend;
 
 import belonax.fault.Check;
 import belonax.machine.Dial;
-import belonax.web.shared.Words;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.MendCase;
-import belonax.web.shared.drawer.Spool;
-import belonax.web.shared.form.Choice;
-import belonax.web.shared.room.MachineNow;
+import belonax.room.Choice;
+import belonax.room.Words;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.drawer.Spool;
+import belonax.room.needle.MachineNow;
+import belonax.room.trouble.MendCase;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

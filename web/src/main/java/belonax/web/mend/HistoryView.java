@@ -1,10 +1,10 @@
 package belonax.web.mend;
 
 import belonax.fault.FaultFinder;
-import belonax.web.shared.Words;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.MendCase;
-import belonax.web.shared.drawer.MendCase.Result;
+import belonax.room.Words;
+import belonax.room.card.Kept;
+import belonax.room.trouble.MendCase;
+import belonax.room.trouble.MendCase.Result;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package belonax.web.mend;
 
-import belonax.web.shared.Words;
-import belonax.web.shared.room.MachineNow;
+import belonax.room.Words;
+import belonax.room.needle.MachineNow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -5,23 +5,24 @@ import belonax.fault.Check;
 import belonax.fault.FaultFinder;
 import belonax.life.CareKind;
 import belonax.needle.Needle;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.care.CareLog;
+import belonax.room.drawer.NeedleSupply;
+import belonax.room.drawer.NeedleSupply.Change;
+import belonax.room.drawer.Spool;
+import belonax.room.event.Undo;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.MachineNow.Place;
+import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.SewingRoom;
+import belonax.room.trouble.CureLog;
+import belonax.room.trouble.MendCase;
+import belonax.room.trouble.MendCase.Result;
+import belonax.room.trouble.MendCase.Step;
 import belonax.thread.SnapTest;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.MendCase;
-import belonax.web.shared.drawer.MendCase.Result;
-import belonax.web.shared.drawer.MendCase.Step;
-import belonax.web.shared.drawer.NeedleSupply;
-import belonax.web.shared.drawer.NeedleSupply.Change;
-import belonax.web.shared.drawer.Spool;
 import belonax.web.shared.form.Entries;
-import belonax.web.shared.room.CareLog;
-import belonax.web.shared.room.ChangedMeanwhile;
-import belonax.web.shared.room.CureLog;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.MachineNow.Place;
-import belonax.web.shared.room.NeedleBook.Goes;
-import belonax.web.shared.room.SewingRoom;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -41,6 +42,7 @@ class MendAnswers {
     private final FaultFinder finder;
     private final SewingRoom room;
     private final NeedleSupply supply;
+    private final Undo undo;
     private final CareLog care;
     private final CureLog cures;
     private final DrawerStore drawer;
@@ -52,6 +54,7 @@ class MendAnswers {
             FaultFinder finder,
             SewingRoom room,
             NeedleSupply supply,
+            Undo undo,
             CareLog care,
             CureLog cures,
             DrawerStore drawer,
@@ -61,6 +64,7 @@ class MendAnswers {
         this.finder = finder;
         this.room = room;
         this.supply = supply;
+        this.undo = undo;
         this.care = care;
         this.cures = cures;
         this.drawer = drawer;
@@ -112,7 +116,7 @@ class MendAnswers {
     MendCase takenBack(MendCase it) {
         it.last().ifPresent(step -> {
             if (step.action() != null) {
-                supply.undo(step.action());
+                undo.undo(step.action());
             }
             if (step.drawerChange() != null) {
                 drawer.undo(step.drawerChange());

@@ -1,15 +1,15 @@
 package belonax.web.mend;
 
 import belonax.fault.FaultFinder;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
+import belonax.room.trouble.CaseBook;
+import belonax.room.trouble.MendCase;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.CaseBook;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.MendCase;
 import belonax.web.shared.print.Pdf;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package belonax.web.mend;
 
 import belonax.fault.Check;
-import belonax.web.shared.room.MachineNow;
+import belonax.room.needle.MachineNow;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;

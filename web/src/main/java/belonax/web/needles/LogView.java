@@ -1,6 +1,6 @@
 package belonax.web.needles;
 
-import belonax.web.shared.room.ActionLog.Action;
+import belonax.room.event.ActionLog.Action;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.List;

@@ -1,14 +1,14 @@
 package belonax.web.needles;
 
 import belonax.BadInput;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.drawer.RanOut;
+import belonax.room.event.ActionLog;
+import belonax.room.event.Undo;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.SewingRoom;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.drawer.NeedleSupply;
-import belonax.web.shared.drawer.RanOut;
-import belonax.web.shared.room.ActionLog;
-import belonax.web.shared.room.ChangedMeanwhile;
-import belonax.web.shared.room.NeedleBook;
-import belonax.web.shared.room.SewingRoom;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,15 +25,15 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class NeedleBookPage {
     private final NeedleBook book;
     private final SewingRoom room;
-    private final NeedleSupply supply;
+    private final Undo undo;
     private final RanOut ranOut;
     private final ActionLog log;
     private final Layout layout;
 
-    NeedleBookPage(NeedleBook book, SewingRoom room, NeedleSupply supply, RanOut ranOut, ActionLog log, Layout layout) {
+    NeedleBookPage(NeedleBook book, SewingRoom room, Undo undo, RanOut ranOut, ActionLog log, Layout layout) {
         this.book = book;
         this.room = room;
-        this.supply = supply;
+        this.undo = undo;
         this.ranOut = ranOut;
         this.log = log;
         this.layout = layout;
@@ -48,7 +48,7 @@ class NeedleBookPage {
         layout.addTo(model, Optional.of(Stop.NEEDLES), request);
         model.addAttribute("book", BookView.of(book, room.machines(), layout.onTheTable(request), layout.settings()));
         model.addAttribute("ranOut", ranOut.packets());
-        model.addAttribute("done", done.filter(room::canUndo).orElse(null));
+        model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         model.addAttribute("notice", notice.map(NeedleBookPage::sentence).orElse(null));
         return "needles/book";
     }
@@ -97,7 +97,7 @@ class NeedleBookPage {
             @RequestParam(defaultValue = "/needles/log") String back,
             RedirectAttributes to) {
         try {
-            supply.undo(change);
+            undo.undo(change);
             to.addAttribute("notice", "undone");
         } catch (ChangedMeanwhile | BadInput tooLate) {
             to.addAttribute("notice", "later");

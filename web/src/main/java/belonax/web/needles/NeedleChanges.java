@@ -6,13 +6,14 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Twin;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.drawer.NeedleSupply;
+import belonax.room.event.Undo;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.Tex;
-import belonax.web.shared.drawer.NeedleSupply;
-import belonax.web.shared.room.ChangedMeanwhile;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -29,9 +30,11 @@ import org.springframework.web.util.UriComponentsBuilder;
 @Controller
 class NeedleChanges {
     private final NeedleSupply supply;
+    private final Undo undo;
 
-    NeedleChanges(NeedleSupply supply) {
+    NeedleChanges(NeedleSupply supply, Undo undo) {
         this.supply = supply;
+        this.undo = undo;
     }
 
     /** What a page sends when its needle is fitted. */
@@ -92,7 +95,7 @@ class NeedleChanges {
     @PostMapping("/needles/undo")
     View undo(@RequestParam UUID action, @RequestParam String back) {
         try {
-            supply.undo(action);
+            undo.undo(action);
             return back(back, "notice", "undone");
         } catch (BadInput e) {
             return back(back, "notice", "later");

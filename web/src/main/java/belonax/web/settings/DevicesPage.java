@@ -1,11 +1,11 @@
 package belonax.web.settings;
 
 import belonax.BadInput;
+import belonax.room.settings.SettingsStore;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.pairing.PairedDevicesOnly;
 import belonax.web.shared.pairing.Pairing;
-import belonax.web.shared.settings.SettingsStore;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;

@@ -1,6 +1,6 @@
 package belonax.web.shared;
 
-import belonax.web.shared.room.SewingRoom;
+import belonax.room.needle.SewingRoom;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 

@@ -1,13 +1,13 @@
 package belonax.web.shared;
 
-import belonax.web.shared.drawer.CaseBook;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.room.MachineName;
-import belonax.web.shared.room.MachineNow;
-import belonax.web.shared.room.SewingRoom;
-import belonax.web.shared.room.WorkLog;
-import belonax.web.shared.settings.Settings;
-import belonax.web.shared.settings.SettingsStore;
+import belonax.room.card.Kept;
+import belonax.room.machine.MachineName;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
+import belonax.room.needle.WorkLog;
+import belonax.room.settings.Settings;
+import belonax.room.settings.SettingsStore;
+import belonax.room.trouble.CaseBook;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;

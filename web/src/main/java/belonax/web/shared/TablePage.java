@@ -1,6 +1,6 @@
 package belonax.web.shared;
 
-import belonax.web.shared.room.SewingRoom;
+import belonax.room.needle.SewingRoom;
 import java.time.Duration;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;

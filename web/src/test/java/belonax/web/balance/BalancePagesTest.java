@@ -10,12 +10,12 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import belonax.web.shared.drawer.BalanceRun;
-import belonax.web.shared.drawer.BalanceRun.State;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.Sampler;
-import belonax.web.shared.room.SewingRoom;
+import belonax.room.balance.BalanceRun;
+import belonax.room.balance.BalanceRun.State;
+import belonax.room.balance.Sampler;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.needle.SewingRoom;
 import jakarta.servlet.http.Cookie;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;

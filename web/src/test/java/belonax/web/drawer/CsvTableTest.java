@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import belonax.BadInput;
 import belonax.cloth.ClothCatalogue;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.Packet;
-import belonax.web.shared.drawer.Swatch;
-import belonax.web.shared.settings.Units;
+import belonax.room.card.Kept;
+import belonax.room.drawer.Packet;
+import belonax.room.drawer.Swatch;
+import belonax.room.settings.Units;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;

@@ -11,12 +11,12 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import belonax.web.shared.drawer.Card;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Packet;
-import belonax.web.shared.drawer.Spool;
-import belonax.web.shared.drawer.Swatch;
-import belonax.web.shared.room.SewingRoom;
+import belonax.room.card.Card;
+import belonax.room.card.DrawerStore;
+import belonax.room.drawer.Packet;
+import belonax.room.drawer.Spool;
+import belonax.room.drawer.Swatch;
+import belonax.room.needle.SewingRoom;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;

@@ -16,19 +16,20 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.care.CareLog;
+import belonax.room.drawer.Packet;
+import belonax.room.drawer.Spool;
+import belonax.room.event.Undo;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.SewingRoom;
+import belonax.room.needle.WorkLog;
 import belonax.thread.Build;
 import belonax.thread.Delivery;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SnapTest;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Kept;
-import belonax.web.shared.drawer.Packet;
-import belonax.web.shared.drawer.Spool;
-import belonax.web.shared.room.CareLog;
-import belonax.web.shared.room.NeedleBook;
-import belonax.web.shared.room.SewingRoom;
-import belonax.web.shared.room.WorkLog;
 import java.util.Objects;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
@@ -55,6 +56,9 @@ class PacketsAndThreadsTest {
 
     @Autowired
     private SewingRoom room;
+
+    @Autowired
+    private Undo undo;
 
     @Autowired
     private NeedleBook book;
@@ -172,7 +176,7 @@ class PacketsAndThreadsTest {
         UUID sewn = work.sewn("heron", 60, Wear.ORDINARY);
 
         Assertions.assertThat(care.plan("heron").lintyHours()).isCloseTo(before.lintyHours() + 1, within(1e-6));
-        room.undo(sewn);
+        undo.undo(sewn);
         Assertions.assertThat(care.plan("heron").lintyHours()).isCloseTo(before.lintyHours(), within(1e-6));
     }
 

@@ -8,15 +8,16 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import belonax.room.balance.Sampler;
+import belonax.room.card.DrawerStore;
+import belonax.room.drawer.ClothShelf;
+import belonax.room.event.Undo;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.SewingRoom;
+import belonax.room.needle.WorkLog;
+import belonax.room.trouble.CaseBook;
 import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
-import belonax.web.shared.drawer.CaseBook;
-import belonax.web.shared.drawer.ClothShelf;
-import belonax.web.shared.drawer.DrawerStore;
-import belonax.web.shared.drawer.Sampler;
-import belonax.web.shared.room.NeedleBook;
-import belonax.web.shared.room.SewingRoom;
-import belonax.web.shared.room.WorkLog;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -35,6 +36,10 @@ import org.springframework.test.web.servlet.MockMvc;
 class MatchPageTest {
     @Autowired
     private MockMvc mvc;
+
+    @MockitoBean
+    @SuppressWarnings("UnusedVariable") // Nothing is taken back.
+    private Undo undo;
 
     @MockitoBean
     private SewingRoom room;

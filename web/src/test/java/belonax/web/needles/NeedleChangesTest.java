@@ -16,8 +16,9 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.room.drawer.NeedleSupply;
+import belonax.room.event.Undo;
 import belonax.web.WebSlice;
-import belonax.web.shared.drawer.NeedleSupply;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -39,6 +40,9 @@ class NeedleChangesTest {
 
     @MockitoBean
     private NeedleSupply supply;
+
+    @MockitoBean
+    private Undo undo;
 
     @Test
     void a_fitted_needle_is_recorded_with_the_one_it_replaces() throws Exception {
@@ -87,7 +91,7 @@ class NeedleChangesTest {
                         .with(csrf()))
                 .andExpect(redirectedUrl("/match?cloth=rib&notice=undone"));
 
-        verify(supply).undo(ACTION);
+        verify(undo).undo(ACTION);
     }
 
     private static MockHttpServletRequestBuilder fitForm(String back) {

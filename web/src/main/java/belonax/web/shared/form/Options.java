@@ -1,5 +1,6 @@
 package belonax.web.shared.form;
 
+import belonax.room.Choice;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.HtmlUtils;

@@ -1,0 +1,16 @@
+package belonax.room;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** A word of a list. */
+public record Choice(String value, String words) {
+
+    /** Returns every word of a closed set. */
+    public static <E extends Enum<E>> List<Choice> of(E[] values, Function<E, String> words) {
+        return Stream.of(values)
+                .map(it -> new Choice(it.name(), words.apply(it)))
+                .toList();
+    }
+}

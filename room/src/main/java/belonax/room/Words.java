@@ -1,0 +1,45 @@
+package belonax.room;
+
+import java.util.Locale;
+
+/** How numbers and names are written on pages. */
+public final class Words {
+    private static final String[] QUARTERS = {"", "¼", "½", "¾"};
+
+    private Words() {}
+
+    /** Returns a dial's number with quarters as fractions, such as 3¾. */
+    public static String number(double value) {
+        long quarters = Math.round(value * 4);
+        long whole = Math.floorDiv(quarters, 4);
+        String fraction = QUARTERS[(int) Math.floorMod(quarters, 4L)];
+        return whole == 0 && !fraction.isEmpty() ? fraction : whole + fraction;
+    }
+
+    /** Returns a dial's number as it is typed, such as 3.75. */
+    public static String typed(double value) {
+        return String.format(Locale.ROOT, "%.2f", value).replaceFirst("\\.?0+$", "");
+    }
+
+    /** Returns a length in millimetres without needless decimals, such as 2.5 or 3. */
+    public static String mm(double value) {
+        return value == Math.rint(value)
+                ? String.format(Locale.ROOT, "%.0f", value)
+                : String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    /** Returns how many there are, such as 1 check or 3 checks. */
+    public static String count(long number, String of) {
+        return number + " " + of + (number == 1 ? "" : "s");
+    }
+
+    public static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /** Returns the article that goes before a word as it is spoken: a universal needle, an embroidery needle. */
+    public static String article(String word) {
+        boolean spokenAsYou = word.startsWith("uni");
+        return "aeiou".indexOf(word.charAt(0)) >= 0 && !spokenAsYou ? "an" : "a";
+    }
+}

@@ -1,0 +1,95 @@
+package belonax.room.archive;
+
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.Twin;
+import belonax.room.archive.RoomContent.MachineLine;
+import belonax.room.archive.RoomContent.NeedleLine;
+import belonax.room.event.Event;
+import belonax.room.event.EventLine;
+import belonax.room.machine.MachineEntity;
+import belonax.room.needle.NeedleEntity;
+import belonax.room.needle.Projection;
+import jakarta.persistence.EntityManager;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes a whole sewing room out, and puts another in its place. */
+@Service
+public class RoomArchive {
+    private final EntityManager entities;
+    private final Projection projection;
+
+    RoomArchive(EntityManager entities, Projection projection) {
+        this.entities = entities;
+        this.projection = projection;
+    }
+
+    /** Returns all that is kept. */
+    @Transactional(readOnly = true)
+    public RoomContent content() {
+        return new RoomContent(
+                all("select m from MachineEntity m order by m.position, m.id", MachineEntity.class).stream()
+                        .map(it -> new MachineLine(
+                                it.id(), it.position(), it.isRemoved(), it.sewnMinutes(), it.lintyMinutes(), it.card()))
+                        .toList(),
+                all("select n from NeedleEntity n order by n.id", NeedleEntity.class).stream()
+                        .map(it -> line(it))
+                        .toList(),
+                all("select e from Event e order by e.seq", Event.class).stream()
+                        .map(Event::line)
+                        .toList());
+    }
+
+    /** Replaces all that is kept; what goes wrong on the way leaves everything as it was. */
+    @Transactional
+    public void replace(RoomContent content) {
+        for (String kept : List.of("Event", "MachineChange", "NeedleEntity")) {
+            entities.createQuery("delete from " + kept).executeUpdate();
+        }
+        all("select m from MachineEntity m", MachineEntity.class).forEach(entities::remove);
+        entities.flush();
+        for (MachineLine it : content.machines()) {
+            MachineEntity machine = new MachineEntity(it.id(), it.position(), it.card());
+            machine.remove(it.removed());
+            machine.sewed(it.sewnMinutes(), it.lintyMinutes());
+            entities.persist(machine);
+        }
+        content.needles().forEach(it -> entities.persist(new NeedleEntity(it.id(), needle(it), it.coated())));
+        entities.flush();
+        for (EventLine it : content.events()) {
+            entities.persist(Event.of(it));
+        }
+        entities.flush();
+        content.needles().forEach(it -> projection.refresh(it.id()));
+    }
+
+    private <T> List<T> all(String query, Class<T> type) {
+        return entities.createQuery(query, type).getResultList();
+    }
+
+    private static NeedleLine line(NeedleEntity entity) {
+        Needle it = entity.needle();
+        return new NeedleLine(
+                entity.id(),
+                it.system(),
+                it.type(),
+                it.size().nm(),
+                it.twin().map(Twin::spacingMm).orElse(null),
+                it.twin().map(Twin::point).orElse(null),
+                entity.isCoated());
+    }
+
+    private static Needle needle(NeedleLine it) {
+        return new Needle(
+                it.system(),
+                it.type(),
+                NeedleSize.ofNm(it.nm()),
+                it.spacingMm() == null
+                        ? Optional.empty()
+                        : Optional.of(new Twin(it.spacingMm(), Objects.requireNonNull(it.point()))));
+    }
+}

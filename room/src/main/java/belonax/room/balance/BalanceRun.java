@@ -1,0 +1,228 @@
+package belonax.room.balance;
+
+import belonax.BadInput;
+import belonax.balance.Also;
+import belonax.balance.BalanceSetup;
+import belonax.balance.PastBalance;
+import belonax.balance.Strip;
+import belonax.balance.TopFace;
+import belonax.balance.Touched;
+import belonax.balance.Underside;
+import belonax.machine.Machine;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleType;
+import belonax.room.Words;
+import belonax.room.card.Card;
+import belonax.room.card.CardKind;
+import belonax.room.card.IsCard;
+import belonax.room.event.SetupKept;
+import belonax.thread.Tex;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A search for a balance, with its strips: a page of the sampler book.
+ *
+ * @param dial where it ended balanced; null while it goes on, or when it was not the dial
+ * @param screw where the slot of the bobbin's screw stood before it was touched, as an hour of the clock; null when it was
+ *     not written down
+ * @param touched what was turned before; null when it was not asked
+ * @param foundDial where the dial stood before it was touched; null when it was not written down
+ * @param simulated the seed of a machine that is not there; null on a real one
+ */
+@IsCard(CardKind.BALANCE)
+public record BalanceRun(
+        String machineId,
+        String machineName,
+        SetupKept sewn,
+        @Nullable NeedleType needleType,
+        @Nullable Integer needleNm,
+        List<StripKept> strips,
+        State state,
+        @Nullable Double dial,
+        @Nullable Integer screw,
+        @Nullable Touched touched,
+        @Nullable Double foundDial,
+        LocalDate begunOn,
+        @Nullable Long simulated)
+        implements Card {
+
+    private static final int MOST = 40;
+
+    /** How far it is. */
+    public enum State {
+        OPEN,
+        KEPT,
+        ENDED
+    }
+
+    /**
+     * A strip as it was read.
+     *
+     * @param photo whether a photograph of it is kept
+     */
+    public record StripKept(UUID id, double dial, TopFace top, Underside underside, List<Also> also, boolean photo) {
+        public StripKept {
+            also = List.copyOf(also);
+            strip(dial, top, underside, also);
+        }
+
+        public Strip strip() {
+            return strip(dial, top, underside, also);
+        }
+
+        public StripKept withPhoto() {
+            return new StripKept(id, dial, top, underside, also, true);
+        }
+
+        private static Strip strip(double dial, TopFace top, Underside underside, List<Also> also) {
+            return new Strip(dial, top, underside, Set.copyOf(also));
+        }
+    }
+
+    public BalanceRun {
+        strips = List.copyOf(strips);
+        BadInput.unless(
+                strips.size() <= MOST, "strips", () -> "A run holds at most " + MOST + " strips. Begin a new one.");
+        BadInput.unless(
+                screw == null || screw >= 0 && screw <= 5,
+                "screw",
+                () -> "A slot points to one of six hours, 12 to 5.");
+    }
+
+    /** Returns the strips as the advisor reads them. */
+    public List<Strip> read() {
+        return strips.stream().map(StripKept::strip).toList();
+    }
+
+    /** Returns the same with one strip more, or with a strip read anew. */
+    public BalanceRun with(StripKept strip) {
+        List<StripKept> all = new ArrayList<>(strips);
+        int at = strips.stream().map(StripKept::id).toList().indexOf(strip.id());
+        if (at < 0) {
+            all.add(strip);
+        } else {
+            all.set(at, strip);
+        }
+        return withStrips(all);
+    }
+
+    public BalanceRun without(UUID strip) {
+        return withStrips(strips.stream().filter(it -> !it.id().equals(strip)).toList());
+    }
+
+    public Optional<StripKept> find(UUID strip) {
+        return strips.stream().filter(it -> it.id().equals(strip)).findFirst();
+    }
+
+    /** Returns the same as it ended. */
+    public BalanceRun ended(State how, @Nullable Double at) {
+        return copy(strips, how, at, screw);
+    }
+
+    public BalanceRun withScrew(int hour) {
+        return copy(strips, state, dial, hour);
+    }
+
+    /** Returns a new run of the same set-up: after the bobbin was put right, what was sewn before tells nothing any more. */
+    public BalanceRun anew(LocalDate today) {
+        return new BalanceRun(
+                machineId,
+                machineName,
+                sewn,
+                needleType,
+                needleNm,
+                List.of(),
+                State.OPEN,
+                null,
+                screw,
+                Touched.NOTHING,
+                null,
+                today,
+                simulated);
+    }
+
+    /** Returns what is to be balanced, on this machine. */
+    public BalanceSetup setup(Machine machine) {
+        return new BalanceSetup(
+                machine.dial(),
+                machine.bobbin(),
+                sewn.stackMm(),
+                sewn.stitchWidthMm(),
+                sewn.top().thread(),
+                Optional.ofNullable(sewn.bobbin()).map(SetupKept.ThreadKept::thread));
+    }
+
+    /** Returns what it teaches about its machine, if it ended balanced on a real one. */
+    public Optional<PastBalance> past() {
+        return state == State.KEPT && dial != null && simulated == null
+                ? Optional.of(new PastBalance(
+                        dial,
+                        sewn.stackMm(),
+                        new Tex(sewn.top().tex()),
+                        sewn.stitchWidthMm(),
+                        sewn.top().build()))
+                : Optional.empty();
+    }
+
+    /** Returns the needle in words, if one was in. */
+    public String needleWords() {
+        return needleType == null || needleNm == null ? "" : needleType.words() + " " + NeedleSize.ofNm(needleNm);
+    }
+
+    private BalanceRun withStrips(List<StripKept> all) {
+        return copy(all, state, dial, screw);
+    }
+
+    private BalanceRun copy(List<StripKept> all, State how, @Nullable Double at, @Nullable Integer slot) {
+        return new BalanceRun(
+                machineId,
+                machineName,
+                sewn,
+                needleType,
+                needleNm,
+                all,
+                how,
+                at,
+                slot,
+                touched,
+                foundDial,
+                begunOn,
+                simulated);
+    }
+
+    @Override
+    public Optional<String> machine() {
+        return Optional.of(machineId);
+    }
+
+    @Override
+    public boolean isOpen() {
+        return state == State.OPEN;
+    }
+
+    @Override
+    public String words() {
+        return Words.capital(sewn.stackWords()) + " on " + machineName;
+    }
+
+    @Override
+    public String wordsToFind() {
+        return String.join(
+                        " ",
+                        words(),
+                        sewn.top().thread().words(),
+                        needleWords(),
+                        dial == null ? "" : "dial " + Words.number(dial),
+                        state == State.KEPT ? "proven balanced" : "",
+                        begunOn.toString(),
+                        simulated == null ? "" : "simulated")
+                .toLowerCase(Locale.ROOT);
+    }
+}

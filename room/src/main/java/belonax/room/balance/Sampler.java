@@ -1,0 +1,93 @@
+package belonax.room.balance;
+
+import belonax.balance.PastBalance;
+import belonax.hazard.Purpose;
+import belonax.match.MatchRequest.Proven;
+import belonax.needle.NeedleSize;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.event.SetupKept;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** The sampler book: what was balanced on which machine, and what that teaches. */
+@Component
+public class Sampler {
+    private static final int MOST_READ = 200;
+    private static final int MOST_PAST = 60;
+    private static final int MOST_PROVEN = 20;
+
+    private final DrawerStore drawer;
+
+    Sampler(DrawerStore drawer) {
+        this.drawer = drawer;
+    }
+
+    /** Returns the runs that hold these words, the newest first. */
+    public List<Kept<BalanceRun>> search(String words) {
+        List<Kept<BalanceRun>> found = new ArrayList<>(drawer.search(BalanceRun.class, words));
+        Collections.reverse(found);
+        return found;
+    }
+
+    /** Returns the run that is under way on a machine, if one is. */
+    public Optional<Kept<BalanceRun>> open(String machineId) {
+        return drawer.open(BalanceRun.class, machineId);
+    }
+
+    /** Returns what was balanced on a machine, the newest first. */
+    public List<PastBalance> past(String machineId) {
+        return drawer.ofMachine(BalanceRun.class, machineId, MOST_READ).stream()
+                .flatMap(it -> it.card().past().stream())
+                .limit(MOST_PAST)
+                .toList();
+    }
+
+    /** Returns the balance of the very set-up on a machine, if it is proven: same cloth, threads, width and needle. */
+    public Optional<BalanceRun> proven(BalanceRun asked) {
+        return kept(asked.machineId(), asked.sewn().cloth())
+                .filter(it -> sameThreads(it.sewn(), asked.sewn())
+                        && it.sewn().layers() == asked.sewn().layers()
+                        && it.needleType() == asked.needleType()
+                        && Objects.equals(it.needleNm(), asked.needleNm()))
+                .findFirst();
+    }
+
+    /**
+     * Returns the needles that sewed a balanced strip on this cloth and machine, each with what it sewed. A run tells no purpose:
+     * it is a seam of that cloth in those layers.
+     */
+    public List<Proven> provenNeedles(String machineId, String cloth) {
+        return kept(machineId, cloth)
+                .flatMap(it -> it.needleType() == null || it.needleNm() == null
+                        ? Stream.empty()
+                        : Stream.of(new Proven(
+                                it.needleType(),
+                                NeedleSize.ofNm(it.needleNm()),
+                                OptionalInt.of(it.sewn().layers()),
+                                OptionalDouble.of(it.sewn().top().tex()),
+                                Optional.of(Purpose.SEAM))))
+                .distinct()
+                .limit(MOST_PROVEN)
+                .toList();
+    }
+
+    private Stream<BalanceRun> kept(String machineId, String cloth) {
+        return drawer.ofMachine(BalanceRun.class, machineId, MOST_READ).stream()
+                .map(Kept::card)
+                .filter(it -> it.past().isPresent() && it.sewn().cloth().equals(cloth));
+    }
+
+    private static boolean sameThreads(SetupKept one, SetupKept other) {
+        return one.top().equals(other.top())
+                && Objects.equals(one.bobbin(), other.bobbin())
+                && one.stitchWidthMm() == other.stitchWidthMm();
+    }
+}

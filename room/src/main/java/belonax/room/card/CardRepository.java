@@ -1,0 +1,42 @@
+package belonax.room.card;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface CardRepository extends Repository<CardEntity, UUID> {
+    CardEntity save(CardEntity card);
+
+    Optional<CardEntity> findById(UUID id);
+
+    /** Returns the cards of a kind in the order in which they came. */
+    @Query(value = "select * from drawer_card where kind = :kind and not removed order by position", nativeQuery = true)
+    List<CardEntity> ofKind(String kind);
+
+    /** Returns the cards of a kind about a machine, the newest first. */
+    @Query(
+            value = "select * from drawer_card where machine = :machine and kind = :kind and not removed"
+                    + " order by position desc limit :most",
+            nativeQuery = true)
+    List<CardEntity> ofMachine(String kind, String machine, int most);
+
+    /** Returns the newest card of a kind that goes on at a machine. */
+    @Query(
+            value = "select * from drawer_card where machine = :machine and kind = :kind and is_open and not removed"
+                    + " order by position desc limit 1",
+            nativeQuery = true)
+    Optional<CardEntity> open(String kind, String machine);
+
+    /** Reads a card and keeps every other change to it waiting until this one is done. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select c from CardEntity c where c.id = :id")
+    Optional<CardEntity> findAndHold(UUID id);
+
+    @Query("delete from CardEntity")
+    @org.springframework.data.jpa.repository.Modifying
+    void deleteAll();
+}

@@ -1,0 +1,222 @@
+package belonax.room.card;
+
+import belonax.BadInput;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.CraftJson;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the cards of the drawer. Every change can be taken back as long as nothing later rests on it. */
+@Service
+public class DrawerStore {
+    private final CardRepository cards;
+    private final ChangeRepository changes;
+    private final CardTypes types;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    DrawerStore(CardRepository cards, ChangeRepository changes, CardTypes types, Clock clock, Supplier<UUID> ids) {
+        this.cards = cards;
+        this.changes = changes;
+        this.types = types;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /** What a change did: the card it was about, and the change by which it can be taken back. */
+    public record Done(UUID change, UUID card) {}
+
+    /** Returns all cards of a kind, in the order in which they came. */
+    @Transactional(readOnly = true)
+    public <T extends Card> List<Kept<T>> all(Class<T> type) {
+        return cards.ofKind(CardKind.of(type).name()).stream()
+                .map(it -> kept(it, type))
+                .toList();
+    }
+
+    /** Returns the cards of a kind that hold all these words; all of them when there are none. */
+    @Transactional(readOnly = true)
+    public <T extends Card> List<Kept<T>> search(Class<T> type, String words) {
+        List<String> wanted = Arrays.stream(
+                        words.toLowerCase(Locale.ROOT).strip().split("\\s+"))
+                .filter(it -> !it.isEmpty())
+                .toList();
+        return all(type).stream()
+                .filter(it -> wanted.stream().allMatch(it.card().wordsToFind()::contains))
+                .toList();
+    }
+
+    /** Returns the cards of a kind that are about a machine, the newest first. */
+    @Transactional(readOnly = true)
+    public <T extends Card> List<Kept<T>> ofMachine(Class<T> type, String machineId, int most) {
+        return cards.ofMachine(CardKind.of(type).name(), machineId, most).stream()
+                .map(it -> kept(it, type))
+                .toList();
+    }
+
+    /** Returns the card of a kind that goes on at a machine; the newest where there are several. */
+    @Transactional(readOnly = true)
+    public <T extends Card> Optional<Kept<T>> open(Class<T> type, String machineId) {
+        return cards.open(CardKind.of(type).name(), machineId).map(it -> kept(it, type));
+    }
+
+    /** Returns a card, if it is there and of this kind. */
+    @Transactional(readOnly = true)
+    public <T extends Card> Optional<Kept<T>> find(Class<T> type, UUID id) {
+        return cards.findById(id)
+                .filter(it -> it.kind() == CardKind.of(type) && !it.isRemoved())
+                .map(it -> kept(it, type));
+    }
+
+    /** Returns a card by an id that somebody typed or that stood in an address. */
+    @Transactional(readOnly = true)
+    public <T extends Card> Optional<Kept<T>> find(Class<T> type, String id) {
+        return uuid(id).flatMap(it -> find(type, it));
+    }
+
+    /** Puts a card in. */
+    @Transactional
+    public Done add(Card card) {
+        CardEntity entity = cards.save(new CardEntity(ids.get(), card));
+        return done(entity, null, entity.body());
+    }
+
+    /** Puts several cards in, all of them or none; returns the change of each. */
+    @Transactional
+    public List<UUID> addAll(List<? extends Card> all) {
+        return all.stream().map(this::add).map(Done::change).toList();
+    }
+
+    /**
+     * Takes several changes back, all of them or none.
+     *
+     * @throws ChangedMeanwhile if one of the cards was changed after it
+     */
+    @Transactional
+    public void undoAll(List<UUID> changeIds) {
+        changeIds.forEach(this::undo);
+    }
+
+    /** Returns every card, to be carried to another computer. */
+    @Transactional(readOnly = true)
+    public List<CardLine> content() {
+        return Arrays.stream(CardKind.values())
+                .flatMap(kind -> cards.ofKind(kind.name()).stream())
+                .map(it -> new CardLine(it.id(), it.kind(), CraftJson.tree(it.body())))
+                .toList();
+    }
+
+    /**
+     * Replaces every card.
+     *
+     * @throws BadInput if one of them makes no sense
+     */
+    @Transactional
+    public void replace(List<CardLine> content) {
+        changes.deleteAll();
+        cards.deleteAll();
+        for (CardLine it : content) {
+            Card card = CraftJson.read(it.card().toString(), types.of(it.kind()));
+            cards.save(new CardEntity(it.id(), card));
+        }
+    }
+
+    /** A card as an archive holds it. */
+    public record CardLine(UUID id, CardKind kind, JsonNode card) {}
+
+    /**
+     * Changes a card.
+     *
+     * @param revision the revision that the sewist saw
+     * @throws BadInput if there is no such card
+     * @throws ChangedMeanwhile if it was changed since
+     */
+    @Transactional
+    public Done change(UUID id, int revision, Card card) {
+        CardEntity entity = hold(id, revision);
+        String before = entity.body();
+        entity.put(card);
+        return done(entity, before, entity.body());
+    }
+
+    /**
+     * Takes a card out.
+     *
+     * @throws BadInput if there is no such card
+     * @throws ChangedMeanwhile if it was changed since
+     */
+    @Transactional
+    public Done remove(UUID id, int revision) {
+        CardEntity entity = hold(id, revision);
+        entity.remove();
+        return done(entity, entity.body(), null);
+    }
+
+    /**
+     * Takes a change back.
+     *
+     * @throws BadInput if there is no such change
+     * @throws ChangedMeanwhile if the card was changed after it
+     */
+    @Transactional
+    public void undo(UUID changeId) {
+        ChangeEntity change = changes.findById(changeId)
+                .orElseThrow(() -> new BadInput("change", "There is no such change to take back."));
+        CardEntity entity = cards.findAndHold(change.cardId()).orElseThrow();
+        if (change.isUndone()) {
+            return; // Pressed twice: it is taken back already.
+        }
+        if (entity.revision() != change.revision()) {
+            throw new ChangedMeanwhile("It was changed after that, so that change cannot be taken back by itself.");
+        }
+        change.before().ifPresentOrElse(it -> entity.put(CraftJson.read(it, types.of(entity.kind()))), entity::remove);
+        change.undone();
+    }
+
+    /** Tells whether a change can still be taken back. */
+    @Transactional(readOnly = true)
+    public boolean canUndo(UUID changeId) {
+        return changes.findById(changeId)
+                .filter(it -> !it.isUndone())
+                .flatMap(it -> cards.findById(it.cardId()).filter(card -> card.revision() == it.revision()))
+                .isPresent();
+    }
+
+    /** Reads an id, if it is one. */
+    public static Optional<UUID> uuid(@Nullable String text) {
+        try {
+            return text == null || text.length() != 36 ? Optional.empty() : Optional.of(UUID.fromString(text));
+        } catch (IllegalArgumentException notAnId) {
+            return Optional.empty();
+        }
+    }
+
+    private CardEntity hold(UUID id, int revision) {
+        CardEntity entity = cards.findAndHold(id)
+                .filter(it -> !it.isRemoved())
+                .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
+        if (entity.revision() != revision) {
+            throw new ChangedMeanwhile(
+                    "It was changed in another window. Look at it again and make your change there.");
+        }
+        return entity;
+    }
+
+    private Done done(CardEntity entity, @Nullable String before, @Nullable String after) {
+        ChangeEntity change = changes.save(new ChangeEntity(ids.get(), clock.instant(), entity, before, after));
+        return new Done(change.id(), entity.id());
+    }
+
+    private static <T extends Card> Kept<T> kept(CardEntity entity, Class<T> type) {
+        return new Kept<>(entity.id(), entity.revision(), CraftJson.read(entity.body(), type));
+    }
+}

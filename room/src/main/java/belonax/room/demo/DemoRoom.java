@@ -1,0 +1,220 @@
+package belonax.room.demo;
+
+import static belonax.needle.NeedleSystem.HAX1SP;
+import static belonax.needle.NeedleSystem.H_130_705;
+
+import belonax.life.FitCheck;
+import belonax.life.Wear;
+import belonax.machine.Dial;
+import belonax.machine.FlatSide;
+import belonax.machine.Foot;
+import belonax.machine.Machine;
+import belonax.machine.MachineKind;
+import belonax.machine.MotorPower;
+import belonax.machine.StitchPlate;
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleType;
+import belonax.room.event.Event;
+import belonax.room.event.EventKind;
+import belonax.room.event.EventRepository;
+import belonax.room.machine.MachineCard;
+import belonax.room.machine.MachineEntity;
+import belonax.room.machine.MachineRepository;
+import belonax.room.needle.NeedleEntity;
+import belonax.room.needle.NeedleRepository;
+import belonax.room.needle.Projection;
+import belonax.thread.SewingThread;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A made-up carnival workshop at home, filled in once when the demo's own folder is empty. */
+@Component
+@Profile("demo")
+public class DemoRoom implements ApplicationRunner {
+    private final MachineRepository machines;
+    private final NeedleRepository needles;
+    private final EventRepository events;
+    private final Projection projection;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    DemoRoom(
+            MachineRepository machines,
+            NeedleRepository needles,
+            EventRepository events,
+            Projection projection,
+            Clock clock,
+            Supplier<UUID> ids) {
+        this.machines = machines;
+        this.needles = needles;
+        this.events = events;
+        this.projection = projection;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (machines.count() > 0) {
+            return;
+        }
+        addHeron();
+        addBadger();
+        addOldTin();
+        addSparrow();
+        addPast();
+    }
+
+    /** Needles that sewed here before: parked, retired sound, failed. */
+    private void addPast() {
+        parked(NeedleType.STRETCH, NeedleSize.NM_75, 2.1, "felt card, row 1", 15);
+        parked(NeedleType.JEANS, NeedleSize.NM_90, 3.4, "felt card, row 1", 30);
+        parked(NeedleType.SHARP, NeedleSize.NM_80, 0.8, "blue tin", 22);
+        parked(NeedleType.TOPSTITCH, NeedleSize.NM_100, 1.5, "blue tin", 50);
+        retired(NeedleType.UNIVERSAL, NeedleSize.NM_80, 8.2, false, 60);
+        retired(NeedleType.UNIVERSAL, NeedleSize.NM_90, 9.6, true, 90);
+        retired(NeedleType.UNIVERSAL, NeedleSize.NM_80, 6.4, true, 120);
+        retired(NeedleType.STRETCH, NeedleSize.NM_75, 5.1, true, 75);
+        retired(NeedleType.JEANS, NeedleSize.NM_100, 7.7, false, 110);
+        retired(NeedleType.LEATHER, NeedleSize.NM_110, 3.9, true, 140);
+        events.save(Event.ofMachine(EventKind.SERVICED, ids.get(), daysAgo(200), "heron", ""));
+        events.save(Event.ofMachine(EventKind.SERVICED, ids.get(), daysAgo(420), "badger", ""));
+        machines.findById("heron").ifPresent(it -> it.sewed(11.2 * 60, 60));
+        machines.findById("badger").ifPresent(it -> it.sewed(23 * 60, 0));
+    }
+
+    private void parked(NeedleType type, NeedleSize size, double hours, String place, long daysAgo) {
+        past(type, size, hours, daysAgo, EventKind.PARKED, place);
+    }
+
+    private void retired(NeedleType type, NeedleSize size, double hours, boolean failed, long daysAgo) {
+        past(type, size, hours, daysAgo, EventKind.JARRED, failed ? Projection.FAILED : "");
+    }
+
+    private void past(NeedleType type, NeedleSize size, double hours, long daysAgo, EventKind end, String note) {
+        NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), Needle.of(H_130_705, type, size)));
+        Wear wear = type == NeedleType.STRETCH
+                ? Wear.SOFT_KNIT
+                : type == NeedleType.JEANS ? Wear.DENIM_CANVAS : Wear.ORDINARY;
+        events.save(Event.sewn(
+                ids.get(), daysAgo(daysAgo + 20), "badger", 0, stored.id(), hours, hours * 60 / wear.factor(), wear));
+        events.save(Event.ofNeedle(end, ids.get(), daysAgo(daysAgo), "badger", stored.id(), note));
+        projection.refresh(stored.id());
+    }
+
+    private void addHeron() {
+        Machine heron = Machine.ordinary("Heron", MachineKind.COMPUTER_CONTROLLED);
+        add(
+                "heron",
+                0,
+                new MachineCard(
+                        heron,
+                        "table by the window",
+                        List.of(StitchPlate.zigzag(7), StitchPlate.straight()),
+                        List.of(
+                                Foot.standard(7),
+                                Foot.named("non-stick foot", 7),
+                                Foot.named("quarter-inch foot", 1.5)),
+                        "clear plastic drop-in, 11.5 mm high",
+                        "second drawer, green folder",
+                        true));
+        fit("heron", 0, Needle.of(H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80), 6, 2.6);
+        thread("heron", 25, 6);
+        balance("heron", 4, 3);
+    }
+
+    private void addBadger() {
+        Machine badger = Machine.ordinary("Badger", MachineKind.MECHANICAL)
+                .withPower(MotorPower.STRONG)
+                .with(StitchPlate.zigzag(5.5), Foot.standard(6));
+        add(
+                "badger",
+                1,
+                new MachineCard(
+                        badger,
+                        "workbench",
+                        List.of(),
+                        List.of(Foot.named("roller foot", 6), Foot.named("walking foot", 5)),
+                        "steel, for the case that comes out",
+                        "in the lid of its case",
+                        false));
+        fit("badger", 0, Needle.of(H_130_705, NeedleType.JEANS, NeedleSize.NM_100), 12, 8.4);
+        thread("badger", 40, 12);
+        balance("badger", 3.5, 12);
+    }
+
+    private void addOldTin() {
+        Machine oldTin = Machine.ordinary("Old Tin", MachineKind.MECHANICAL)
+                .withFlatSide(FlatSide.LEFT)
+                .withPower(MotorPower.LIGHT)
+                .withDial(Dial.knob(5))
+                .with(StitchPlate.straight(), Foot.named("narrow straight foot", 0));
+        add(
+                "old-tin",
+                2,
+                new MachineCard(
+                        oldTin,
+                        "under the stairs",
+                        List.of(),
+                        List.of(),
+                        "long shuttle bobbin",
+                        "a copy, taped inside the door",
+                        false));
+        fit("old-tin", 0, Needle.of(H_130_705, NeedleType.SHARP, NeedleSize.NM_70), 40, 1.1);
+        thread("old-tin", 20, 40);
+    }
+
+    private void addSparrow() {
+        Machine sparrow = Machine.ordinary("Sparrow", MachineKind.OVERLOCKER)
+                .withSystems(List.of(HAX1SP))
+                .with(StitchPlate.zigzag(9), Foot.standard(9));
+        add("sparrow", 3, MachineCard.of(sparrow, "shelf by the door"));
+        fit("sparrow", 0, Needle.of(HAX1SP, NeedleType.STRETCH, NeedleSize.NM_90), 20, 3.2);
+        fit("sparrow", 1, Needle.of(HAX1SP, NeedleType.STRETCH, NeedleSize.NM_90), 20, 3.2);
+        thread("sparrow", 27, 20);
+    }
+
+    private void add(String id, int position, MachineCard card) {
+        machines.save(new MachineEntity(id, position, card));
+    }
+
+    private void fit(String machineId, int place, Needle needle, long daysAgo, double effectiveHours) {
+        NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), needle));
+        events.save(Event.needleIn(ids.get(), daysAgo(daysAgo), machineId, place, stored.id()));
+        events.save(Event.sewn(
+                ids.get(),
+                daysAgo(daysAgo - 1),
+                machineId,
+                place,
+                stored.id(),
+                effectiveHours,
+                effectiveHours * 60,
+                Wear.ORDINARY));
+        events.save(Event.ofNeedle(
+                EventKind.FIT_CHECKED, ids.get(), daysAgo(daysAgo - 1), machineId, stored.id(), FitCheck.CLAMP.name()));
+        projection.refresh(stored.id());
+    }
+
+    private void thread(String machineId, double tex, long daysAgo) {
+        events.save(Event.threaded(ids.get(), daysAgo(daysAgo), machineId, SewingThread.spunPolyester(tex)));
+    }
+
+    private void balance(String machineId, double dial, long daysAgo) {
+        events.save(Event.balanced(ids.get(), daysAgo(daysAgo), machineId, dial));
+    }
+
+    private Instant daysAgo(long days) {
+        return clock.instant().minus(Duration.ofDays(days));
+    }
+}

@@ -1,0 +1,160 @@
+package belonax.room.drawer;
+
+import belonax.BadInput;
+import belonax.needle.Needle;
+import belonax.room.Choice;
+import belonax.room.Words;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleRecord;
+import belonax.room.needle.NeedleState;
+import belonax.room.needle.NewNeedle;
+import belonax.room.needle.SewingRoom;
+import belonax.thread.SewingThread;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Changes a needle from what the sewist owns: a parked one, one out of a packet whose stock counts down, or any other. */
+@Service
+public class NeedleSupply {
+    private static final int MOST_PARKED = 40;
+
+    private final SewingRoom room;
+    private final NeedleBook book;
+    private final DrawerStore drawer;
+    private final Supplier<UUID> ids;
+
+    NeedleSupply(SewingRoom room, NeedleBook book, DrawerStore drawer, Supplier<UUID> ids) {
+        this.room = room;
+        this.book = book;
+        this.drawer = drawer;
+        this.ids = ids;
+    }
+
+    /**
+     * A needle change.
+     *
+     * @param expectedOut the needle that the sewist saw in the place; empty when it was empty
+     * @param parked a parked or loose needle that goes in
+     * @param packet the packet that the needle came out of
+     * @param other a needle that is in no packet of the drawer
+     * @param otherCoated whether that one is hard-coated
+     * @param oldGoes where the old one goes
+     * @param where the place where it is parked
+     * @param failed whether the old one goes because it failed
+     */
+    public record Change(
+            String machineId,
+            int place,
+            Optional<UUID> expectedOut,
+            Optional<UUID> parked,
+            Optional<UUID> packet,
+            Optional<Needle> other,
+            boolean otherCoated,
+            Goes oldGoes,
+            String where,
+            boolean failed) {}
+
+    /** What can go in. */
+    public record Choices(@Nullable String old, @Nullable String oldId, List<Choice> parked, List<Choice> packets) {}
+
+    /** Returns what can go into a machine: only needles of systems that it lists. */
+    @Transactional(readOnly = true)
+    public Choices choices(MachineNow machine, int place) {
+        Optional<MachineNow.Fitted> old = machine.fittedIn(place);
+        List<NeedleRecord> about = new ArrayList<>(book.in(NeedleState.PARKED, MOST_PARKED));
+        about.addAll(book.in(NeedleState.LOOSE, MOST_PARKED));
+        return new Choices(
+                old.map(it -> Words.capital(it.needle().needle().words())).orElse(null),
+                old.map(it -> it.needleId().toString()).orElse(null),
+                about.stream()
+                        .filter(it ->
+                                machine.machine().systems().contains(it.needle().system()))
+                        .map(it -> new Choice(
+                                "parked:" + it.id(),
+                                String.format(
+                                        Locale.ROOT,
+                                        "%s, %.1f h, %s",
+                                        it.needle().words(),
+                                        it.effectiveHours(),
+                                        it.keptAt().isBlank() ? "lying about" : it.keptAt())))
+                        .toList(),
+                drawer.all(Packet.class).stream()
+                        .filter(it -> it.card().isKnown()
+                                && it.card().count() > 0
+                                && machine.machine()
+                                        .systems()
+                                        .contains(it.card().system()))
+                        .map(it -> new Choice(
+                                "packet:" + it.id(),
+                                it.card().words() + ", " + it.card().count() + " left"
+                                        + (it.card().rough() ? ", rough eyes" : "")))
+                        .toList());
+    }
+
+    /**
+     * Records a change in one go: the old one out and put away, the new one in, the packet one fewer.
+     *
+     * @return the action by which the needles are put back as they were
+     * @throws BadInput if something will not do
+     */
+    @Transactional
+    public UUID change(Change it) {
+        return change(ids.get(), it);
+    }
+
+    /** Does the same as part of an action. */
+    @Transactional
+    public UUID change(UUID action, Change it) {
+        it.expectedOut()
+                .ifPresent(out ->
+                        book.takeOut(action, it.machineId(), it.place(), out, it.oldGoes(), it.where(), it.failed()));
+        if (it.parked().isPresent()) {
+            return book.putBackIn(
+                    action, it.machineId(), it.place(), it.parked().get());
+        }
+        NewNeedle needle = it.packet()
+                .map(this::takeOne)
+                .or(() -> it.other().map(other -> new NewNeedle(other, it.otherCoated(), "")))
+                .orElseThrow(() ->
+                        new BadInput("from", "Say which needle went in: choose one of yours, or type its packet."));
+        return room.fit(action, it.machineId(), it.place(), needle, Optional.empty(), Optional.empty());
+    }
+
+    /**
+     * Fits a new needle, out of a packet where the drawer holds one, so that its count falls and its coating goes along.
+     *
+     * @return the action, by which it can be taken back
+     */
+    @Transactional
+    public UUID fit(
+            String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
+        NewNeedle from = drawer.all(Packet.class).stream()
+                .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
+                .findFirst()
+                .map(it -> takeOne(it.id()))
+                .orElseGet(() -> new NewNeedle(needle, false, ""));
+        return room.fit(ids.get(), machineId, place, from, thread, expectedOut);
+    }
+
+    private NewNeedle takeOne(UUID packetId) {
+        Kept<Packet> packet = drawer.find(Packet.class, packetId)
+                .filter(it -> it.card().isKnown() && it.card().count() > 0)
+                .orElseThrow(() -> new BadInput("from", "That packet is empty or gone. Choose another."));
+        drawer.change(
+                packetId,
+                packet.revision(),
+                packet.card().withCount(packet.card().count() - 1));
+        return new NewNeedle(packet.card().needle(), packet.card().coated(), packetId.toString());
+    }
+}

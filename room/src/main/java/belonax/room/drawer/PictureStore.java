@@ -1,0 +1,172 @@
+package belonax.room.drawer;
+
+import belonax.BadInput;
+import belonax.room.card.DrawerStore;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Iterator;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * Keeps pictures beside the database. An upload is checked for what it really is, measured before it is unfolded, drawn
+ * anew in a small size, and only the drawing is stored: nothing that came with the file survives.
+ */
+@Component
+public class PictureStore {
+    private static final int LARGEST_SIDE_PX = 8000;
+    private static final int SHOWN_SIDE_PX = 640;
+    public static final int MOST_BYTES = 8 << 20;
+    private static final Set<String> FORMATS = Set.of("JPEG", "png");
+
+    private final Path folder;
+
+    PictureStore(@Value("${belonax.home}") String home) {
+        this.folder = Path.of(home, "pictures");
+    }
+
+    /** A picture drawn anew. */
+    public static final class Picture {
+        private final byte[] jpeg;
+
+        Picture(byte[] jpeg) {
+            this.jpeg = jpeg;
+        }
+
+        public byte[] jpeg() {
+            return jpeg.clone();
+        }
+    }
+
+    /**
+     * Reads the bytes of a picture.
+     *
+     * @throws BadInput if they are no JPEG or PNG, too large, or broken
+     */
+    public Picture read(byte[] bytes) {
+        BadInput.unless(
+                bytes.length <= MOST_BYTES, "picture", () -> "That picture is larger than 8 MB. Send a smaller one.");
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw notAPicture();
+            }
+            ImageReader reader = readers.next();
+            try {
+                if (!FORMATS.contains(reader.getFormatName())) {
+                    throw notAPicture();
+                }
+                reader.setInput(in, true, true);
+                return drawnAnew(reader);
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | RuntimeException e) {
+            throw e instanceof BadInput bad ? bad : notAPicture();
+        }
+    }
+
+    /** Stores a picture for a card, over an older one. */
+    public void keep(UUID card, Picture picture) {
+        try {
+            Files.createDirectories(folder);
+            Path half = Files.createTempFile(folder, "new", ".tmp");
+            Files.write(half, picture.jpeg());
+            Files.move(half, file(card), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Returns the picture of a card, if there is one. */
+    public Optional<Picture> find(UUID card) {
+        Path file = file(card);
+        try {
+            return Files.exists(file) ? Optional.of(new Picture(Files.readAllBytes(file))) : Optional.empty();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Returns all pictures, by their cards. */
+    public Map<UUID, Picture> all() {
+        Map<UUID, Picture> all = new TreeMap<>();
+        if (Files.isDirectory(folder)) {
+            try (Stream<Path> files = Files.list(folder)) {
+                for (Path it : files.toList()) {
+                    String name = it.getFileName().toString().replace(".jpg", "");
+                    DrawerStore.uuid(name).ifPresent(card -> find(card).ifPresent(picture -> all.put(card, picture)));
+                }
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return all;
+    }
+
+    /** Replaces all pictures. */
+    public void replace(Map<UUID, Picture> pictures) {
+        try {
+            for (UUID it : all().keySet()) {
+                Files.deleteIfExists(file(it));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        pictures.forEach(this::keep);
+    }
+
+    private Path file(UUID card) {
+        return folder.resolve(card + ".jpg");
+    }
+
+    /** Width and height are read before anything is unfolded, so that a small file cannot fill the memory. */
+    private static Picture drawnAnew(ImageReader reader) throws IOException {
+        int width = reader.getWidth(0);
+        int height = reader.getHeight(0);
+        BadInput.unless(
+                width >= 1 && height >= 1 && width <= LARGEST_SIDE_PX && height <= LARGEST_SIDE_PX,
+                "picture",
+                () -> "That picture measures " + width + " × " + height + ". Send one of at most " + LARGEST_SIDE_PX
+                        + " pixels a side.");
+        var how = reader.getDefaultReadParam();
+        int step = Math.max(1, Math.max(width, height) / (2 * SHOWN_SIDE_PX));
+        how.setSourceSubsampling(step, step, 0, 0);
+        BufferedImage read = reader.read(0, how);
+        double scale = Math.min(1, (double) SHOWN_SIDE_PX / Math.max(read.getWidth(), read.getHeight()));
+        int w = Math.max(1, (int) Math.round(read.getWidth() * scale));
+        int h = Math.max(1, (int) Math.round(read.getHeight() * scale));
+        BufferedImage drawn = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = drawn.createGraphics();
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, w, h);
+        pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        pen.drawImage(read, 0, 0, w, h, null);
+        pen.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(drawn, "jpg", out);
+        return new Picture(out.toByteArray());
+    }
+
+    private static BadInput notAPicture() {
+        return new BadInput("picture", "That file is no picture that can be read. Send a JPEG or PNG, whole.");
+    }
+}

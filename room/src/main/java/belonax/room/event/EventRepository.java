@@ -1,0 +1,105 @@
+package belonax.room.event;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+/** Events can be added and read. There is no way to change or delete one. */
+public interface EventRepository extends Repository<Event, Long> {
+    Event save(Event event);
+
+    boolean existsByActionId(UUID actionId);
+
+    boolean existsByUndoes(UUID actionId);
+
+    List<Event> findByActionIdOrderBySeq(UUID actionId);
+
+    /**
+     * Returns the newest events of a kind at a place, without those that were taken back. Ordered by all columns of its index,
+     * so that just as many rows are read.
+     */
+    @Query("""
+            select e from Event e
+            where e.machineId = :machineId and e.place = :place and e.kind = :kind
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            order by e.machineId, e.place, e.kind, e.seq desc""")
+    List<Event> newestAtPlace(String machineId, int place, EventKind kind, Limit limit);
+
+    /** Returns the newest event of any of these kinds at a place, if it was not taken back. */
+    default Optional<Event> newestAtPlace(String machineId, int place, Collection<EventKind> kinds) {
+        return kinds.stream()
+                .flatMap(it -> newestAtPlace(machineId, place, it, Limit.of(1)).stream())
+                .max(Comparator.comparingLong(Event::seq));
+    }
+
+    /** Returns the newest events of a kind on a machine, without those that were taken back; ordered as its index is. */
+    @Query("""
+            select e from Event e
+            where e.machineId = :machineId and e.kind = :kind
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            order by e.machineId, e.kind, e.seq desc""")
+    List<Event> newestOfMachine(String machineId, EventKind kind, Limit limit);
+
+    /** Returns the newest event of a kind on a machine, if it was not taken back. */
+    default Optional<Event> newestOf(String machineId, EventKind kind) {
+        return newestOfMachine(machineId, kind, Limit.of(1)).stream().findFirst();
+    }
+
+    /**
+     * Returns the newest events of a kind that a needle took part in, without those that were taken back; ordered as its index
+     * is.
+     */
+    @Query("""
+            select e from Event e
+            where e.needleId = :needleId and e.kind = :kind
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            order by e.needleId, e.kind, e.seq desc""")
+    List<Event> newestOfNeedle(UUID needleId, EventKind kind, Limit limit);
+
+    /** Returns the newest event of any of these kinds that a needle took part in, if it was not taken back. */
+    default Optional<Event> newestOfNeedle(UUID needleId, Collection<EventKind> kinds) {
+        return kinds.stream()
+                .flatMap(it -> newestOfNeedle(needleId, it, Limit.of(1)).stream())
+                .max(Comparator.comparingLong(Event::seq));
+    }
+
+    /** Returns the minutes that a needle sewed after an event, without those that were taken back. */
+    @Query("""
+            select coalesce(sum(e.minutes), 0) from Event e
+            where e.needleId = :needleId and e.kind = belonax.room.event.EventKind.SEWN and e.seq > :seq
+              and not exists (select u from Event u where u.undoes = e.actionId)""")
+    double minutesSewnAfter(UUID needleId, long seq);
+
+    /** Returns the events of a needle in their order, without those that were taken back. */
+    @Query("""
+            select e from Event e
+            where e.needleId = :needleId
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            order by e.seq""")
+    List<Event> ofNeedle(UUID needleId);
+
+    /** Returns the newest event of a kind, without those that were taken back. */
+    @Query("""
+            select e from Event e
+            where e.kind = :kind
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            order by e.kind, e.seq desc""")
+    List<Event> newest(EventKind kind, Limit limit);
+
+    /** Returns the newest events of all kinds but undoing, taken back or not. */
+    @Query("select e from Event e where e.kind <> belonax.room.event.EventKind.UNDONE order by e.seq desc")
+    List<Event> newest(Limit limit);
+
+    /** Returns what was put off on a machine and until now is; nothing else has an end, so its index finds it at once. */
+    @Query("""
+            select e from Event e
+            where e.machineId = :machineId and e.untilAt > :now
+              and not exists (select u from Event u where u.undoes = e.actionId)""")
+    List<Event> snoozed(String machineId, Instant now);
+}

@@ -1,0 +1,71 @@
+package belonax.room.machine;
+
+import belonax.BadInput;
+import belonax.machine.Foot;
+import belonax.machine.FootKind;
+import belonax.machine.Machine;
+import belonax.machine.StitchPlate;
+import java.util.List;
+
+/**
+ * All that the owner keeps about a machine.
+ *
+ * @param standsAt where it stands, in the owner's words
+ * @param plates the plates that belong to it, the one on it among them
+ * @param feet the feet that belong to it, the one on it among them
+ * @param bobbinClass the bobbins that its manual names, in words
+ * @param manualPlace where its manual lies
+ * @param hasThreader whether it has a needle threader, a good check of the needle's height
+ */
+public record MachineCard(
+        Machine machine,
+        String standsAt,
+        List<StitchPlate> plates,
+        List<Foot> feet,
+        String bobbinClass,
+        String manualPlace,
+        boolean hasThreader) {
+
+    private static final int MOST = 20;
+
+    public MachineCard {
+        plates = plates.contains(machine.plate()) ? List.copyOf(plates) : with(machine.plate(), plates);
+        feet = feet.contains(machine.foot()) ? List.copyOf(feet) : with(machine.foot(), feet);
+        BadInput.unless(
+                plates.size() <= MOST && feet.size() <= MOST,
+                "feet",
+                () -> "Name at most " + MOST + " plates and as many feet.");
+        checkLength("name", machine.name(), 60);
+        checkLength("standsAt", standsAt, 80);
+        checkLength("bobbinClass", bobbinClass, 80);
+        checkLength("manualPlace", manualPlace, 200);
+    }
+
+    /** Returns a card with nothing on it but the machine. */
+    public static MachineCard of(Machine machine, String standsAt) {
+        return new MachineCard(machine, standsAt, List.of(), List.of(), "", "", false);
+    }
+
+    public MachineCard withMachine(Machine changed) {
+        return new MachineCard(changed, standsAt, plates, feet, bobbinClass, manualPlace, hasThreader);
+    }
+
+    /** Returns what its feet are for, as far as that is known. */
+    public List<FootKind> footKinds() {
+        return feet.stream().flatMap(it -> it.kind().stream()).distinct().toList();
+    }
+
+    private static <T> List<T> with(T first, List<T> others) {
+        List<T> all = new java.util.ArrayList<>();
+        all.add(first);
+        all.addAll(others);
+        return List.copyOf(all);
+    }
+
+    private static void checkLength(String field, String text, int most) {
+        BadInput.unless(
+                text.length() <= most,
+                field,
+                () -> "That is too long for a label: use at most " + most + " characters.");
+    }
+}

@@ -1,0 +1,39 @@
+package belonax.room.machine;
+
+import belonax.BadInput;
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+public interface MachineRepository extends Repository<MachineEntity, String> {
+    MachineEntity save(MachineEntity machine);
+
+    List<MachineEntity> findAllByRemovedFalseOrderByPosition();
+
+    /** Returns the names alone, for the lists that stand on every page. */
+    @Query("select new belonax.room.machine.MachineName(m.id, m.name, m.standsAt) from MachineEntity m"
+            + " where m.removed = false order by m.position")
+    List<MachineName> names();
+
+    Optional<MachineEntity> findById(String id);
+
+    long count();
+
+    /** Reads a machine and keeps every other change to it waiting until this one is done. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select m from MachineEntity m where m.id = :id")
+    Optional<MachineEntity> findAndHold(String id);
+
+    /**
+     * Does the same where there must be one.
+     *
+     * @throws BadInput if there is no such machine
+     */
+    default MachineEntity hold(String id) {
+        return findAndHold(id)
+                .orElseThrow(() -> new BadInput("machine", "There is no such machine. Choose one in the strip."));
+    }
+}

@@ -1,0 +1,59 @@
+package belonax.room.needle;
+
+import belonax.machine.Machine;
+import belonax.needle.NeedleInUse;
+import belonax.room.machine.MachineCard;
+import belonax.thread.SewingThread;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+
+/**
+ * One machine as it stands on the table now.
+ *
+ * @param id short name in addresses
+ * @param card what the owner keeps about it
+ * @param thread the top thread, where it was told
+ * @param dial the dial at the last balance
+ */
+public record MachineNow(
+        String id, MachineCard card, List<Place> places, Optional<SewingThread> thread, OptionalDouble dial) {
+
+    /**
+     * A place that holds a needle.
+     *
+     * @param number its number, from 0
+     */
+    public record Place(int number, String name, Optional<Fitted> fitted) {}
+
+    /** The needle in a place, and since when. */
+    public record Fitted(UUID needleId, NeedleInUse needle, Instant since) {}
+
+    public MachineNow {
+        places = List.copyOf(places);
+    }
+
+    /** Returns where it stands, in the owner's words. */
+    public String standsAt() {
+        return card.standsAt();
+    }
+
+    public Machine machine() {
+        return card.machine();
+    }
+
+    /** Returns the needle in a place, if the place is there and holds one. */
+    public Optional<Fitted> fittedIn(int place) {
+        return places.stream()
+                .filter(it -> it.number() == place)
+                .flatMap(it -> it.fitted().stream())
+                .findFirst();
+    }
+
+    /** Returns the needle in the first place that holds one. */
+    public Optional<Fitted> fitted() {
+        return places.stream().flatMap(it -> it.fitted().stream()).findFirst();
+    }
+}

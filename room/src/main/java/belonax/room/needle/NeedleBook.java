@@ -1,0 +1,275 @@
+package belonax.room.needle;
+
+import belonax.BadInput;
+import belonax.hazard.BrokenBefore;
+import belonax.life.LearntLife;
+import belonax.life.ObservedLife;
+import belonax.life.Wear;
+import belonax.needle.NeedleType;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.event.Event;
+import belonax.room.event.EventKind;
+import belonax.room.event.EventRepository;
+import belonax.room.event.SetupKept;
+import belonax.room.machine.MachineEntity;
+import belonax.room.machine.MachineRepository;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Where every needle is, and how long the needles of this room last. */
+@Service
+public class NeedleBook {
+    private static final int MOST_LIVES = 400;
+    private static final int MOST_BREAKS = 40;
+    private static final Set<NeedleState> IN_THE_JAR = Set.of(NeedleState.JARRED, NeedleState.BROKEN);
+
+    private final NeedleRepository needles;
+    private final EventRepository events;
+    private final MachineRepository machines;
+    private final SewingRoom room;
+    private final Projection projection;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    NeedleBook(
+            NeedleRepository needles,
+            EventRepository events,
+            MachineRepository machines,
+            SewingRoom room,
+            Projection projection,
+            Clock clock,
+            Supplier<UUID> ids) {
+        this.needles = needles;
+        this.events = events;
+        this.machines = machines;
+        this.room = room;
+        this.projection = projection;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /** Where a needle that comes out goes. */
+    public enum Goes {
+        PARK(EventKind.PARKED),
+        JAR(EventKind.JARRED),
+        BACK(EventKind.PUT_BACK);
+
+        private final EventKind kind;
+
+        Goes(EventKind kind) {
+            this.kind = kind;
+        }
+    }
+
+    /** Returns the needles in a state, the one used last first. */
+    @Transactional(readOnly = true)
+    public List<NeedleRecord> in(NeedleState state, int most) {
+        return needles.findByStateOrderByLastAtDesc(state, Limit.of(most)).stream()
+                .map(NeedleEntity::line)
+                .toList();
+    }
+
+    /** Returns the needles used last, wherever they are. */
+    @Transactional(readOnly = true)
+    public List<NeedleRecord> last(int most) {
+        return needles.findByStateNotOrderByLastAtDesc(NeedleState.UNKNOWN, Limit.of(most)).stream()
+                .map(NeedleEntity::line)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<NeedleRecord> find(UUID needleId) {
+        return needles.findById(needleId).map(NeedleEntity::line);
+    }
+
+    /** Returns how many needles went into the sharps jar since it was emptied. */
+    @Transactional(readOnly = true)
+    public long inTheJar() {
+        Instant emptied = events.newest(EventKind.JAR_EMPTIED, Limit.of(1)).stream()
+                .map(Event::at)
+                .findFirst()
+                .orElse(Instant.EPOCH);
+        return needles.countByStateInAndLastAtAfter(IN_THE_JAR, emptied);
+    }
+
+    /** Returns broken needles of which pieces are still missing. */
+    @Transactional(readOnly = true)
+    public List<NeedleRecord> withMissingPieces() {
+        return needles.findByMissingNot("").stream().map(NeedleEntity::line).toList();
+    }
+
+    /** Returns how long needles of a type last on a kind of work, as the log of this room has it. */
+    @Transactional(readOnly = true)
+    public LearntLife learnt(NeedleType type, Wear wear) {
+        List<NeedleRecord> lives = last(MOST_LIVES).stream()
+                .filter(it -> it.needle().type() == type && it.effectiveHours() > 0)
+                .toList();
+        return LearntLife.guide().with(observed(lives, wear, true), observed(lives, wear, false));
+    }
+
+    /**
+     * Puts a needle that is in no machine somewhere.
+     *
+     * @param place where it is parked, in the owner's words
+     * @param failed whether it goes because it failed
+     * @return the action, by which it can be taken back
+     */
+    @Transactional
+    public UUID put(UUID needleId, Goes goes, String place, boolean failed) {
+        NeedleRecord needle = find(needleId)
+                .filter(it -> it.state() == NeedleState.LOOSE || it.state() == NeedleState.PARKED)
+                .orElseThrow(
+                        () -> new BadInput("needle", "That needle is not lying about: it is in a machine, or gone."));
+        checkPlace(goes, place);
+        return record(goes.kind, needle.machineId().orElse(null), needleId, note(goes, place, failed));
+    }
+
+    /**
+     * Takes a needle out of a machine, as part of an action.
+     *
+     * @param expectedOut the needle that the sewist saw there
+     */
+    @Transactional
+    public void takeOut(
+            UUID action, String machineId, int place, UUID expectedOut, Goes goes, String where, boolean failed) {
+        checkPlace(goes, where);
+        machines.hold(machineId);
+        UUID out = fitted(machineId, place, expectedOut);
+        events.save(Event.needleOut(action, now(), machineId, place, out));
+        events.save(Event.ofNeedle(goes.kind, action, now(), machineId, out, note(goes, where, failed)));
+        projection.refresh(out);
+    }
+
+    /** Puts a parked or loose needle back into a machine. */
+    @Transactional
+    public UUID putBackIn(String machineId, int place, UUID needleId) {
+        return putBackIn(ids.get(), machineId, place, needleId);
+    }
+
+    /** Does the same as part of an action. */
+    @Transactional
+    public UUID putBackIn(UUID action, String machineId, int place, UUID needleId) {
+        NeedleEntity needle = needles.findById(needleId)
+                .filter(it -> Set.of(NeedleState.PARKED, NeedleState.LOOSE)
+                        .contains(it.line().state()))
+                .orElseThrow(() -> new BadInput("needle", "That needle is not parked any more."));
+        MachineEntity machine = machines.hold(machineId);
+        BadInput.unless(
+                machine.card().machine().systems().contains(needle.needle().system()),
+                "system",
+                () -> machine.card().machine().name() + " does not list "
+                        + needle.needle().system().label() + ", and a needle of another system can strike.");
+        Optional<MachineNow.Fitted> out = room.find(machineId).flatMap(it -> it.fittedIn(place));
+        out.ifPresent(it -> events.save(Event.needleOut(action, now(), machineId, place, it.needleId())));
+        events.save(Event.needleIn(action, now(), machineId, place, needleId));
+        out.ifPresent(it -> projection.refresh(it.needleId()));
+        projection.refresh(needleId);
+        return action;
+    }
+
+    /**
+     * Records that a needle broke, and on what.
+     *
+     * @param sewn what was under it
+     * @param missing the pieces that were not found, in words; empty when all were
+     */
+    @Transactional
+    public UUID broke(String machineId, int place, UUID expectedOut, String missing, Optional<SetupKept> sewn) {
+        machines.hold(machineId);
+        UUID out = fitted(machineId, place, expectedOut);
+        UUID action = ids.get();
+        events.save(Event.needleOut(action, now(), machineId, place, out));
+        Event broke = Event.ofNeedle(EventKind.BROKE, action, now(), machineId, out, missing);
+        events.save(sewn.map(broke::with).orElse(broke));
+        projection.refresh(out);
+        return action;
+    }
+
+    /** Returns how many needles broke on a machine, at most 40. */
+    @Transactional(readOnly = true)
+    public int brokenOn(String machineId) {
+        return events.newestOfMachine(machineId, EventKind.BROKE, Limit.of(MOST_BREAKS))
+                .size();
+    }
+
+    /** Returns which needles broke on a machine in this very cloth. */
+    @Transactional(readOnly = true)
+    public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
+        return events.newestOfMachine(machineId, EventKind.BROKE, Limit.of(MOST_BREAKS)).stream()
+                .flatMap(it -> it.setup().filter(sewn -> sewn.cloth().equals(cloth)).stream()
+                        .flatMap(sewn -> it.needleId().flatMap(needles::findById).stream()
+                                .map(needle -> new BrokenBefore(needle.needle(), sewn.layers()))))
+                .toList();
+    }
+
+    /** Records that the missing pieces of a needle were found. */
+    @Transactional
+    public UUID piecesFound(UUID needleId) {
+        NeedleRecord needle = find(needleId)
+                .filter(it -> !it.missing().isEmpty())
+                .orElseThrow(() -> new BadInput("needle", "No piece of that needle is missing."));
+        return record(EventKind.PIECES_FOUND, needle.machineId().orElse(null), needleId, "");
+    }
+
+    /** Records that the sharps jar was emptied. */
+    @Transactional
+    public UUID jarEmptied() {
+        UUID action = ids.get();
+        events.save(Event.ofMachine(EventKind.JAR_EMPTIED, action, now(), null, ""));
+        return action;
+    }
+
+    private UUID fitted(String machineId, int place, UUID expectedOut) {
+        Optional<UUID> now =
+                room.find(machineId).flatMap(it -> it.fittedIn(place)).map(MachineNow.Fitted::needleId);
+        if (!now.equals(Optional.of(expectedOut))) {
+            throw new ChangedMeanwhile(
+                    "The needle was changed in another window. Look at the strip: is what it shows what you"
+                            + " see in the machine?");
+        }
+        return expectedOut;
+    }
+
+    private UUID record(
+            EventKind kind, @org.jspecify.annotations.Nullable String machineId, UUID needleId, String note) {
+        UUID action = ids.get();
+        events.save(Event.ofNeedle(kind, action, now(), machineId, needleId, note));
+        projection.refresh(needleId);
+        return action;
+    }
+
+    private static void checkPlace(Goes goes, String place) {
+        BadInput.unless(
+                goes != Goes.PARK || !place.isBlank() && place.length() <= 80,
+                "where",
+                () ->
+                        "Name the place where you park it, such as “felt card, row 2”: an unmarked needle is not known again.");
+    }
+
+    private static String note(Goes goes, String place, boolean failed) {
+        return switch (goes) {
+            case PARK -> place.strip();
+            case JAR -> failed ? Projection.FAILED : "";
+            case BACK -> "";
+        };
+    }
+
+    private static List<ObservedLife> observed(List<NeedleRecord> lives, Wear wear, boolean same) {
+        return lives.stream()
+                .filter(it -> it.mainWear() == wear == same)
+                .map(it -> new ObservedLife(it.effectiveHours(), it.failed()))
+                .toList();
+    }
+
+    private Instant now() {
+        return clock.instant();
+    }
+}

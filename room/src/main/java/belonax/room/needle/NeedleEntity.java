@@ -1,0 +1,149 @@
+package belonax.room.needle;
+
+import belonax.life.Sign;
+import belonax.life.Wear;
+import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.needle.Twin;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
+
+/** One needle of flesh and steel: it keeps its id from packet to sharps jar. */
+@Entity
+@Table(name = "needle")
+public class NeedleEntity {
+    @Id
+    private UUID id = new UUID(0, 0);
+
+    @Column(name = "needle_system")
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private NeedleSystem system = NeedleSystem.H_130_705;
+
+    @Column(name = "needle_type")
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private NeedleType type = NeedleType.UNIVERSAL;
+
+    private int nm;
+    private @Nullable Double spacingMm;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable NeedleType point;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private NeedleState state = NeedleState.UNKNOWN;
+
+    private String keptAt = "";
+    private double effectiveHours;
+    private double minutes;
+    private boolean struck;
+    private boolean coated;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable Sign lastSign;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable Wear mainWear;
+
+    private @Nullable String machineId;
+    private @Nullable Instant firstAt;
+    private @Nullable Instant lastAt;
+    private boolean failed;
+    private String missing = "";
+    private int projects;
+    private int bigProjects;
+
+    /** For Hibernate. */
+    protected NeedleEntity() {}
+
+    public NeedleEntity(UUID id, Needle needle) {
+        this(id, needle, false);
+    }
+
+    public NeedleEntity(UUID id, Needle needle, boolean coated) {
+        this.id = id;
+        this.coated = coated;
+        system = needle.system();
+        type = needle.type();
+        nm = needle.size().nm();
+        needle.twin().ifPresent(twin -> {
+            spacingMm = twin.spacingMm();
+            point = twin.point();
+        });
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public Needle needle() {
+        Optional<Twin> twin =
+                spacingMm == null || point == null ? Optional.empty() : Optional.of(new Twin(spacingMm, point));
+        return new Needle(system, type, NeedleSize.ofNm(nm), twin);
+    }
+
+    /** Writes down what follows from its events. */
+    public void put(Projection.Facts facts) {
+        state = facts.state();
+        keptAt = facts.keptAt();
+        effectiveHours = facts.effectiveHours();
+        minutes = facts.minutes();
+        struck = facts.struck();
+        lastSign = facts.lastSign();
+        mainWear = facts.mainWear();
+        machineId = facts.machineId();
+        firstAt = facts.firstAt();
+        lastAt = facts.lastAt();
+        failed = facts.failed();
+        missing = facts.missing();
+        projects = facts.projects();
+        bigProjects = facts.bigProjects();
+    }
+
+    public boolean isCoated() {
+        return coated;
+    }
+
+    public NeedleInUse inUse() {
+        return new NeedleInUse(needle(), Math.min(1000, effectiveHours), struck);
+    }
+
+    public NeedleRecord line() {
+        return new NeedleRecord(
+                id,
+                needle(),
+                state,
+                keptAt,
+                effectiveHours,
+                minutes,
+                struck,
+                coated,
+                Optional.ofNullable(lastSign),
+                mainWear == null ? Wear.ORDINARY : mainWear,
+                Optional.ofNullable(machineId),
+                Optional.ofNullable(firstAt),
+                Optional.ofNullable(lastAt),
+                failed,
+                missing,
+                projects,
+                bigProjects);
+    }
+}

@@ -1,0 +1,129 @@
+package belonax.room.needle;
+
+import belonax.BadInput;
+import belonax.life.FitCheck;
+import belonax.life.Sign;
+import belonax.room.event.Event;
+import belonax.room.event.EventKind;
+import belonax.room.event.EventRepository;
+import belonax.room.machine.MachineRepository;
+import belonax.room.needle.MachineNow.Fitted;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is noted of the needles in a machine: signs, strikes, projects, and the looks after a change. */
+@Service
+public class NeedleNotes {
+    private final SewingRoom room;
+    private final MachineRepository machines;
+    private final EventRepository events;
+    private final Projection projection;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    NeedleNotes(
+            SewingRoom room,
+            MachineRepository machines,
+            EventRepository events,
+            Projection projection,
+            Clock clock,
+            Supplier<UUID> ids) {
+        this.room = room;
+        this.machines = machines;
+        this.events = events;
+        this.projection = projection;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /** Records what was heard, felt or seen of the needle in a place. */
+    @Transactional
+    public UUID sign(String machineId, int place, Sign sign) {
+        return ofFitted(machineId, place, EventKind.SIGN, sign.name());
+    }
+
+    /** Records that the needle in a place struck something or was bent. */
+    @Transactional
+    public UUID struck(String machineId, int place) {
+        return ofFitted(machineId, place, EventKind.STRUCK, "");
+    }
+
+    /** Records that a project begins with every needle in the machine. */
+    @Transactional
+    public UUID projectBegun(String machineId, boolean big) {
+        machines.hold(machineId);
+        UUID action = ids.get();
+        MachineNow now = room.find(machineId).orElseThrow();
+        BadInput.unless(
+                now.fitted().isPresent(),
+                "machine",
+                () -> "No needle is in " + now.machine().name() + ". Fit one, and begin the project with it.");
+        for (MachineNow.Place place : now.places()) {
+            place.fitted().ifPresent(it -> {
+                EventKind kind = big ? EventKind.BIG_PROJECT : EventKind.PROJECT;
+                events.save(Event.ofNeedle(kind, action, now(), machineId, it.needleId(), ""));
+                projection.refresh(it.needleId());
+            });
+        }
+        return action;
+    }
+
+    /** A look that a needle fitted lately wants. */
+    public record CheckWanted(MachineNow.Place place, Fitted fitted, FitCheck check) {}
+
+    /** Returns the looks that are due on a machine's needles, and were not done since they were fitted. */
+    @Transactional(readOnly = true)
+    public List<CheckWanted> fitChecks(MachineNow now) {
+        return now.places().stream()
+                .flatMap(place -> place.fitted().stream()
+                        .flatMap(it -> wanted(it).map(check -> new CheckWanted(place, it, check))))
+                .toList();
+    }
+
+    /** Records that a look after a change was done. */
+    @Transactional
+    public UUID fitChecked(String machineId, int place, FitCheck check) {
+        return ofFitted(machineId, place, EventKind.FIT_CHECKED, check.name());
+    }
+
+    private Stream<FitCheck> wanted(Fitted fitted) {
+        long since = events.newestOfNeedle(fitted.needleId(), EventKind.NEEDLE_IN, Limit.of(1)).stream()
+                .mapToLong(Event::seq)
+                .findFirst()
+                .orElse(0);
+        double minutes = events.minutesSewnAfter(fitted.needleId(), since);
+        Set<String> done =
+                events
+                        .newestOfNeedle(fitted.needleId(), EventKind.FIT_CHECKED, Limit.of(FitCheck.values().length))
+                        .stream()
+                        .filter(it -> it.seq() > since)
+                        .map(Event::note)
+                        .collect(Collectors.toSet());
+        return Stream.of(FitCheck.values()).filter(it -> it.isDue(minutes) && !done.contains(it.name()));
+    }
+
+    private UUID ofFitted(String machineId, int place, EventKind kind, String note) {
+        machines.hold(machineId);
+        UUID needle = room.find(machineId)
+                .flatMap(it -> it.fittedIn(place))
+                .map(Fitted::needleId)
+                .orElseThrow(() -> new BadInput("place", "No needle is in that place, as far as Belonax knows."));
+        UUID action = ids.get();
+        events.save(Event.ofNeedle(kind, action, now(), machineId, needle, note));
+        projection.refresh(needle);
+        return action;
+    }
+
+    private Instant now() {
+        return clock.instant();
+    }
+}

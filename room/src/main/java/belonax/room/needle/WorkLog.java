@@ -1,0 +1,128 @@
+package belonax.room.needle;
+
+import belonax.BadInput;
+import belonax.life.EffectiveHours;
+import belonax.life.Wear;
+import belonax.room.event.Event;
+import belonax.room.event.EventKind;
+import belonax.room.event.EventRepository;
+import belonax.room.machine.MachineEntity;
+import belonax.room.machine.MachineRepository;
+import belonax.room.needle.MachineNow.Fitted;
+import belonax.thread.SewingThread;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Counts the work of the needles in a machine, by entry or by a timer. */
+@Service
+public class WorkLog {
+    /** A timer that runs longer was forgotten: it is asked about, never counted blindly. */
+    private static final Duration FORGOTTEN = Duration.ofHours(3);
+
+    private final SewingRoom room;
+    private final MachineRepository machines;
+    private final EventRepository events;
+    private final NeedleRepository needles;
+    private final Projection projection;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    WorkLog(
+            SewingRoom room,
+            MachineRepository machines,
+            EventRepository events,
+            NeedleRepository needles,
+            Projection projection,
+            Clock clock,
+            Supplier<UUID> ids) {
+        this.room = room;
+        this.machines = machines;
+        this.events = events;
+        this.needles = needles;
+        this.projection = projection;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /** A timer that runs. */
+    public record Running(Instant since, double minutes, boolean isForgotten) {}
+
+    /**
+     * Records work done with every needle in the machine.
+     *
+     * @return the action, by which it can be taken back
+     * @throws BadInput if no needle is in the machine or the minutes make no sense
+     */
+    @Transactional
+    public UUID sewn(String machineId, double minutes, Wear wear) {
+        MachineEntity machine = machines.hold(machineId);
+        MachineNow now = room.find(machineId).orElseThrow();
+        BadInput.unless(
+                now.fitted().isPresent(),
+                "machine",
+                () -> "No needle is in " + now.machine().name() + ", as far as Belonax knows.");
+        UUID action = ids.get();
+        boolean sheds = now.thread().filter(SewingThread::shedsLint).isPresent();
+        for (MachineNow.Place place : now.places()) {
+            place.fitted().ifPresent(it -> sewn(action, machineId, place.number(), it, minutes, wear, sheds));
+        }
+        machine.sewed(minutes, sheds || wear.isLinty() ? minutes : 0);
+        return action;
+    }
+
+    /** Starts the timer; one that runs already goes on. */
+    @Transactional
+    public void startTimer(String machineId) {
+        machines.hold(machineId);
+        if (running(machineId).isEmpty()) {
+            events.save(Event.ofMachine(EventKind.TIMER_ON, ids.get(), now(), machineId, ""));
+        }
+    }
+
+    /**
+     * Stops the timer and counts its minutes.
+     *
+     * @return the action; empty when no timer ran, or too short to count
+     */
+    @Transactional
+    public Optional<UUID> stopTimer(String machineId, Wear wear, Optional<Double> minutesInstead) {
+        Optional<Running> running = running(machineId);
+        if (running.isEmpty()) {
+            return Optional.empty();
+        }
+        events.save(Event.ofMachine(EventKind.TIMER_OFF, ids.get(), now(), machineId, ""));
+        double minutes = minutesInstead.orElse(running.get().minutes());
+        return minutes < 0.1 ? Optional.empty() : Optional.of(sewn(machineId, minutes, wear));
+    }
+
+    /** Returns the timer of a machine, if it runs. */
+    @Transactional(readOnly = true)
+    public Optional<Running> running(String machineId) {
+        Optional<Event> on = events.newestOf(machineId, EventKind.TIMER_ON);
+        Optional<Event> off = events.newestOf(machineId, EventKind.TIMER_OFF);
+        return on.filter(it -> off.isEmpty() || off.get().seq() < it.seq()).map(it -> {
+            Duration time = Duration.between(it.at(), clock.instant());
+            return new Running(it.at(), time.toSeconds() / 60.0, time.compareTo(FORGOTTEN) > 0);
+        });
+    }
+
+    private void sewn(
+            UUID action, String machineId, int place, Fitted fitted, double minutes, Wear wear, boolean sheds) {
+        boolean coated =
+                needles.findById(fitted.needleId()).map(NeedleEntity::isCoated).orElse(false);
+        double hours = EffectiveHours.of(minutes, wear, coated).value();
+        Event sewn = Event.sewn(action, now(), machineId, place, fitted.needleId(), hours, minutes, wear);
+        events.save(sheds ? sewn.sheddingLint() : sewn);
+        projection.refresh(fitted.needleId());
+    }
+
+    private Instant now() {
+        return clock.instant();
+    }
+}

@@ -1,0 +1,62 @@
+package belonax.room;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Keeps the house of what is kept: no page in it, no circle between its rooms, none of them crowded. */
+@AnalyzeClasses(packages = "belonax.room", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    private static final int MOST_TYPES = 15;
+
+    @ArchTest
+    static final ArchRule NO_PAGES = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "jakarta.servlet..",
+                    "org.springframework.web..",
+                    "org.springframework.ui..",
+                    "org.thymeleaf..",
+                    "belonax.web..");
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("belonax.room.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule THE_ROOT_KNOWS_NO_ROOM = classes()
+            .that()
+            .resideInAPackage("belonax.room")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideOutsideOfPackage("belonax.room.*..");
+
+    @ArchTest
+    static final ArchRule TIME_COMES_FROM_THE_CLOCK = noClasses()
+            .should()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(java.util.UUID.class, "randomUUID");
+
+    @ArchTest
+    static void no_package_is_crowded(JavaClasses all) {
+        Map<String, Long> types = all.stream()
+                .filter(JavaClass::isTopLevelClass)
+                .collect(Collectors.groupingBy(JavaClass::getPackageName, Collectors.counting()));
+
+        assertThat(types).allSatisfy((name, count) -> assertThat(count).isLessThanOrEqualTo(MOST_TYPES));
+    }
+}

@@ -1,0 +1,377 @@
+package belonax.room.needle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import belonax.BadInput;
+import belonax.hazard.BrokenBefore;
+import belonax.life.CareKind;
+import belonax.life.CarePlan;
+import belonax.life.FitCheck;
+import belonax.life.Sign;
+import belonax.life.Wear;
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.room.TestRoom;
+import belonax.room.care.CareLog;
+import belonax.room.event.ActionLog;
+import belonax.room.event.SetupKept;
+import belonax.room.event.Undo;
+import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.trouble.CureLog;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the needles of a room live through, on the real schema. */
+@SpringBootTest
+@ActiveProfiles({"test", "demo"})
+@Transactional
+class LivesTest {
+    private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
+
+    private static final SetupKept CANVAS = new SetupKept(
+            "canvas",
+            "6 layers of canvas",
+            6,
+            4.2,
+            0,
+            SetupKept.ThreadKept.of(belonax.thread.SewingThread.spunPolyester(40)),
+            null);
+
+    @Autowired
+    private SewingRoom room;
+
+    @Autowired
+    private Undo undo;
+
+    @Autowired
+    private CureLog cures;
+
+    @Autowired
+    private WorkLog work;
+
+    @Autowired
+    private NeedleNotes notes;
+
+    @Autowired
+    private NeedleBook book;
+
+    @Autowired
+    private CareLog care;
+
+    @Autowired
+    private ActionLog log;
+
+    @Autowired
+    private TestRoom.Hand clock;
+
+    @AfterEach
+    void turnTheClockBack() {
+        clock.back();
+    }
+
+    @Test
+    void work_wears_every_needle_in_the_machine_by_its_cloth_and_undo_takes_it_off_again() {
+        double before = hours("heron");
+        double uncleaned = care.plan("heron").hoursSinceCleaning();
+
+        UUID action = work.sewn("heron", 60, Wear.DENIM_CANVAS);
+        work.sewn("sparrow", 30, Wear.SOFT_KNIT);
+
+        assertThat(hours("heron")).isCloseTo(before + 1.5, within(1e-9));
+        assertThat(room.find("sparrow").orElseThrow().places())
+                .allMatch(it -> Math.abs(it.fitted().orElseThrow().needle().effectiveHours() - 3.65) < 1e-9);
+        assertThat(care.plan("heron").hoursSinceCleaning()).isCloseTo(uncleaned + 1, within(1e-9));
+        undo.undo(action);
+        assertThat(hours("heron")).isCloseTo(before, within(1e-9));
+        assertThat(care.plan("heron").hoursSinceCleaning()).isCloseTo(uncleaned, within(1e-9));
+    }
+
+    @Test
+    void a_timer_counts_what_ran_and_one_that_was_forgotten_is_asked_about() {
+        double before = hours("heron");
+        work.startTimer("heron");
+        clock.forward(Duration.ofMinutes(40));
+        work.startTimer("heron");
+        assertThat(work.running("heron").orElseThrow().minutes()).isCloseTo(40, within(0.01));
+
+        work.stopTimer("heron", Wear.ORDINARY, Optional.empty());
+
+        assertThat(hours("heron")).isCloseTo(before + 40 / 60.0, within(1e-6));
+        assertThat(work.running("heron")).isEmpty();
+        work.startTimer("heron");
+        clock.forward(Duration.ofHours(9));
+        assertThat(work.running("heron").orElseThrow().isForgotten()).isTrue();
+        work.stopTimer("heron", Wear.ORDINARY, Optional.of(25.0));
+        assertThat(hours("heron")).isCloseTo(before + 65 / 60.0, within(1e-6));
+    }
+
+    @Test
+    void an_old_needle_is_parked_known_again_and_put_back_with_its_hours() {
+        MachineNow.Fitted old = fitted("heron");
+        UUID action = new UUID(5, 5);
+
+        book.takeOut(action, "heron", 0, old.needleId(), Goes.PARK, "felt card, row 2", false);
+        room.fit(action, "heron", 0, new NewNeedle(STRETCH_75, false, ""), Optional.empty(), Optional.empty());
+
+        assertThat(book.in(NeedleState.PARKED, 50))
+                .filteredOn(it -> it.id().equals(old.needleId()))
+                .singleElement()
+                .satisfies(it -> {
+                    assertThat(it.keptAt()).isEqualTo("felt card, row 2");
+                    assertThat(it.effectiveHours()).isEqualTo(2.6);
+                });
+        book.putBackIn("heron", 0, old.needleId());
+        assertThat(fitted("heron").needleId()).isEqualTo(old.needleId());
+        assertThat(fitted("heron").needle().effectiveHours()).isEqualTo(2.6);
+    }
+
+    @Test
+    void one_undo_takes_back_the_whole_change() {
+        MachineNow before = room.find("heron").orElseThrow();
+        UUID action = new UUID(6, 6);
+        book.takeOut(action, "heron", 0, fitted("heron").needleId(), Goes.JAR, "", true);
+        room.fit(action, "heron", 0, new NewNeedle(STRETCH_75, false, ""), Optional.empty(), Optional.empty());
+
+        undo.undo(action);
+
+        assertThat(room.find("heron").orElseThrow()).isEqualTo(before);
+        assertThat(book.find(before.fitted().orElseThrow().needleId())
+                        .orElseThrow()
+                        .failed())
+                .isFalse();
+    }
+
+    @Test
+    void a_place_has_to_be_named_and_a_needle_stays_in_its_system() {
+        assertThatThrownBy(() ->
+                        book.takeOut(new UUID(7, 7), "heron", 0, fitted("heron").needleId(), Goes.PARK, " ", false))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("Name the place");
+        UUID parked = book.in(NeedleState.PARKED, 1).get(0).id();
+        assertThatThrownBy(() -> book.putBackIn("sparrow", 0, parked)).hasMessageContaining("does not list");
+        assertThatThrownBy(() -> book.put(fitted("heron").needleId(), Goes.JAR, "", false))
+                .hasMessageContaining("not lying about");
+    }
+
+    @Test
+    void a_broken_needle_leaves_its_place_empty_and_its_missing_pieces_on_the_list_until_they_are_found() {
+        UUID needle = fitted("badger").needleId();
+        long jar = book.inTheJar();
+
+        book.broke("badger", 0, needle, "tip", Optional.of(CANVAS));
+
+        assertThat(room.find("badger").orElseThrow().fitted()).isEmpty();
+        assertThat(book.withMissingPieces()).extracting(NeedleRecord::missing).containsExactly("tip");
+        assertThat(book.inTheJar()).isEqualTo(jar + 1);
+        assertThat(book.find(needle).orElseThrow().failed()).isTrue();
+        assertThat(book.brokenBefore("badger", "canvas"))
+                .containsExactly(
+                        new BrokenBefore(Needle.of(NeedleSystem.H_130_705, NeedleType.JEANS, NeedleSize.NM_100), 6));
+        assertThat(book.brokenBefore("badger", "voile")).isEmpty();
+        book.piecesFound(needle);
+        assertThat(book.withMissingPieces()).isEmpty();
+        clock.forward(Duration.ofSeconds(5));
+        book.jarEmptied();
+        assertThat(book.inTheJar()).isZero();
+    }
+
+    @Test
+    void signs_and_strikes_act_at_once() {
+        notes.sign("heron", 0, Sign.THUMP);
+        UUID strike = notes.struck("heron", 0);
+
+        assertThat(book.find(fitted("heron").needleId()).orElseThrow().lastSign())
+                .contains(Sign.THUMP);
+        assertThat(fitted("heron").needle().struck()).isTrue();
+        undo.undo(strike);
+        assertThat(fitted("heron").needle().struck()).isFalse();
+    }
+
+    @Test
+    void care_that_was_done_starts_anew_and_what_was_put_off_is_quiet_for_a_week() {
+        assertThat(care.plan("heron").of(machine("heron")))
+                .filteredOn(it -> it.kind() == CareKind.CLEAN)
+                .allMatch(CarePlan.Due::isDue);
+        care.done("heron", CareKind.CLEAN);
+        assertThat(care.plan("heron").hoursSinceCleaning()).isZero();
+
+        care.snooze("heron", CareKind.SERVICE.name(), 7);
+
+        assertThat(care.snoozed("heron")).containsExactly("SERVICE");
+        clock.forward(Duration.ofDays(8));
+        assertThat(care.snoozed("heron")).isEmpty();
+    }
+
+    @Test
+    void the_log_teaches_how_long_needles_last_here() {
+        double guide = book.learnt(NeedleType.EMBROIDERY, Wear.METALLIC).hoursOneInFive();
+
+        assertThat(book.learnt(NeedleType.UNIVERSAL, Wear.ORDINARY).failuresSeen())
+                .isEqualTo(2);
+        assertThat(book.learnt(NeedleType.UNIVERSAL, Wear.ORDINARY).hoursOneInFive())
+                .isLessThan(guide);
+    }
+
+    @Test
+    void whatever_happens_can_be_taken_back_step_by_step() {
+        SplittableRandom random = new SplittableRandom(4);
+        List<String> states = new ArrayList<>();
+        List<UUID> actions = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            clock.forward(Duration.ofSeconds(60));
+            states.add(state());
+            actions.add(
+                    switch (random.nextInt(5)) {
+                        case 0 -> work.sewn("heron", 1 + random.nextInt(90), Wear.values()[random.nextInt(9)]);
+                        case 1 -> notes.sign("heron", 0, Sign.values()[random.nextInt(7)]);
+                        case 2 -> notes.struck("heron", 0);
+                        case 3 ->
+                            room.fit(
+                                    "heron",
+                                    0,
+                                    STRETCH_75,
+                                    Optional.empty(),
+                                    Optional.of(fitted("heron").needleId()));
+                        default -> care.done("heron", CareKind.values()[random.nextInt(3)]);
+                    });
+        }
+        assertThat(log.last()).hasSize(50);
+
+        for (int i = actions.size() - 1; i >= 0; i--) {
+            undo.undo(actions.get(i));
+            assertThat(state()).as("after taking back step " + i).isEqualTo(states.get(i));
+        }
+    }
+
+    @Test
+    void whatever_happens_can_be_taken_back_in_any_order_and_no_needle_is_ever_in_two_places() {
+        SplittableRandom random = new SplittableRandom(11);
+        String before = state();
+        List<UUID> actions = new ArrayList<>();
+        for (int i = 0; i < 25; i++) {
+            clock.forward(Duration.ofSeconds(60));
+            String machine = random.nextBoolean() ? "heron" : "badger";
+            List<NeedleRecord> about = book.in(NeedleState.LOOSE, 20);
+            actions.add(
+                    about.isEmpty() || random.nextBoolean()
+                            ? room.fit(machine, 0, STRETCH_75, Optional.empty(), in(machine))
+                            : book.putBackIn(
+                                    machine,
+                                    0,
+                                    about.get(random.nextInt(about.size())).id()));
+        }
+
+        while (!actions.isEmpty()) {
+            undo.undo(actions.remove(random.nextInt(actions.size())));
+            List<UUID> fitted = room.machines().stream()
+                    .flatMap(it -> it.places().stream())
+                    .flatMap(it -> it.fitted().stream())
+                    .map(MachineNow.Fitted::needleId)
+                    .toList();
+            assertThat(fitted).doesNotHaveDuplicates();
+            assertThat(book.in(NeedleState.IN_MACHINE, 50))
+                    .extracting(NeedleRecord::id)
+                    .containsExactlyInAnyOrderElementsOf(fitted);
+        }
+        assertThat(state()).isEqualTo(before);
+    }
+
+    @Test
+    void a_dial_that_was_set_back_stands_there_until_it_is_balanced_again_or_taken_back() {
+        UUID cure = UUID.fromString("00000000-0000-0000-0000-00000000c07e");
+        cures.cured(cure, "heron", "TOP_DIAL");
+        cures.dialSet(cure, "heron", 3.25);
+
+        assertThat(room.find("heron").orElseThrow().dial()).hasValue(3.25);
+        assertThat(log.last().get(0).words())
+                .isEqualTo("Found and put right: “Where does the top dial stand?”, dial set back to 3¼");
+        UUID balanced = room.balanced("heron", 4.5, CANVAS);
+        assertThat(room.find("heron").orElseThrow().dial()).hasValue(4.5);
+        undo.undo(balanced);
+        undo.undo(cure);
+        assertThat(room.find("heron").orElseThrow().dial()).hasValue(4);
+        assertThatThrownBy(() -> cures.dialSet(cure, "heron", 12))
+                .hasMessage("That dial does not go there: it runs from 0 to 9. Read it off the machine.");
+    }
+
+    @Test
+    void a_new_needle_is_looked_at_once_and_its_clamp_again_after_ten_minutes() {
+        room.fit("heron", 0, STRETCH_75, Optional.empty(), in("heron"));
+        assertThat(wanted()).containsExactly(FitCheck.HEIGHT);
+
+        work.sewn("heron", 12, Wear.ORDINARY);
+        assertThat(wanted()).containsExactly(FitCheck.HEIGHT, FitCheck.CLAMP);
+        notes.fitChecked("heron", 0, FitCheck.HEIGHT);
+        UUID clamp = notes.fitChecked("heron", 0, FitCheck.CLAMP);
+
+        assertThat(wanted()).isEmpty();
+        undo.undo(clamp);
+        assertThat(wanted()).containsExactly(FitCheck.CLAMP);
+    }
+
+    @Test
+    void projects_are_counted_for_every_needle_in_the_machine() {
+        notes.projectBegun("sparrow", false);
+        UUID big = notes.projectBegun("sparrow", true);
+
+        assertThat(room.find("sparrow").orElseThrow().places())
+                .allSatisfy(it -> assertThat(record(it))
+                        .extracting("projects", "bigProjects")
+                        .containsExactly(2, 1));
+        undo.undo(big);
+        assertThat(record(room.find("sparrow").orElseThrow().places().get(1)).projects())
+                .isEqualTo(1);
+    }
+
+    private NeedleRecord record(MachineNow.Place place) {
+        return book.find(place.fitted().orElseThrow().needleId()).orElseThrow();
+    }
+
+    private List<FitCheck> wanted() {
+        return notes.fitChecks(room.find("heron").orElseThrow()).stream()
+                .map(NeedleNotes.CheckWanted::check)
+                .toList();
+    }
+
+    private Optional<UUID> in(String machineId) {
+        return room.find(machineId).flatMap(MachineNow::fitted).map(MachineNow.Fitted::needleId);
+    }
+
+    private String state() {
+        CarePlan plan = care.plan("heron");
+        return room.find("heron").orElseThrow()
+                + String.format(
+                        java.util.Locale.ROOT,
+                        " %.6f %.6f %.6f",
+                        plan.hoursSinceCleaning(),
+                        plan.lintyHours(),
+                        plan.hoursSinceOil())
+                + book.find(fitted("heron").needleId()).orElseThrow().lastSign();
+    }
+
+    private belonax.machine.Machine machine(String id) {
+        return room.find(id).orElseThrow().machine();
+    }
+
+    private MachineNow.Fitted fitted(String machineId) {
+        return room.find(machineId).orElseThrow().fitted().orElseThrow();
+    }
+
+    private double hours(String machineId) {
+        return fitted(machineId).needle().effectiveHours();
+    }
+}

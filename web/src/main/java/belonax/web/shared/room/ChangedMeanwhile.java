@@ -1,8 +1,0 @@
-package belonax.web.shared.room;
-
-/** Somebody changed the same thing in another window in the meantime. The message is fit for the screen. */
-public final class ChangedMeanwhile extends RuntimeException {
-    public ChangedMeanwhile(String message) {
-        super(message);
-    }
-}

@@ -1,9 +1,0 @@
-package belonax.web.shared.room;
-
-/**
- * A machine by its name, for choosing it.
- *
- * @param id short name in addresses
- * @param standsAt where it stands, in the owner's words
- */
-public record MachineName(String id, String name, String standsAt) {}
