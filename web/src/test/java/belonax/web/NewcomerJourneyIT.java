@@ -14,7 +14,7 @@ import org.springframework.test.context.ActiveProfiles;
 /** A newcomer's first minute, in a sewing room with nothing in it. */
 @ActiveProfiles(value = "test", inheritProfiles = false)
 @DirtiesContext
-class NewcomerJourneyTest extends RunningBelonax {
+class NewcomerJourneyIT extends RunningBelonax {
     @Test
     void three_questions_lead_to_the_first_answer() {
         try (BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(390, 844))) {

@@ -22,7 +22,7 @@ import org.springframework.test.annotation.DirtiesContext;
 
 /** From the symptom to the cure, with two causes at once, taken up again, or to a technician. */
 @DirtiesContext
-class MendJourneyTest extends RunningBelonax {
+class MendJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;
 

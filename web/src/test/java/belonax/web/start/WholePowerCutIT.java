@@ -31,7 +31,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The whole application, pressed by a sewist and killed in the middle: what it confirmed is there, and is counted once. */
-class WholePowerCutTest {
+class WholePowerCutIT {
     private static final Pattern ADDRESS = Pattern.compile("http://localhost:\\d+");
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
     private static final int PRESSES = 40;

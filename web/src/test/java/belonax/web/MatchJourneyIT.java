@@ -13,7 +13,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** From the sentence to the needle in the machine, as a sewist goes. */
-class MatchJourneyTest extends RunningBelonax {
+class MatchJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;
 

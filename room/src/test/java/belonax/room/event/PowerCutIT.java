@@ -26,7 +26,7 @@ import org.springframework.beans.factory.config.YamlPropertiesFactoryBean;
 import org.springframework.core.io.ClassPathResource;
 
 /** A power cut in the middle of writing loses nothing that was confirmed: a writer on the application's own store is killed. */
-class PowerCutTest {
+class PowerCutIT {
     private static final int CUTS = 20;
 
     @TempDir

@@ -22,7 +22,7 @@ import org.springframework.test.context.TestPropertySource;
 /** From the packet in the hand to the drawer to the needle; everything out and in again. */
 @TestPropertySource(properties = "belonax.home=target/drawer-journey-home")
 @DirtiesContext
-class DrawerJourneyTest extends RunningBelonax {
+class DrawerJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;
 

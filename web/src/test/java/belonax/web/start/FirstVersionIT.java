@@ -32,7 +32,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** A room that version 0.1.0 kept is found whole, and started again it is still the same. */
-class FirstVersionTest {
+class FirstVersionIT {
     private static final Path KEPT = Path.of("src/test/resources/belonax/web/version-0.1.0");
 
     @TempDir
@@ -42,8 +42,8 @@ class FirstVersionTest {
     void everything_that_version_0_1_kept_is_found_twice() throws IOException {
         Files.copy(KEPT.resolve("belonax.mv.db"), home.resolve("belonax.mv.db"));
 
-        started(FirstVersionTest::isAllThere);
-        started(FirstVersionTest::isAllThere);
+        started(FirstVersionIT::isAllThere);
+        started(FirstVersionIT::isAllThere);
     }
 
     private static void isAllThere(ConfigurableApplicationContext belonax) {

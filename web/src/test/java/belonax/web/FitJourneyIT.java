@@ -15,7 +15,7 @@ import org.springframework.test.annotation.DirtiesContext;
 
 /** A needle changed by keyboard alone, one that broke, and two tabs at once. */
 @DirtiesContext
-class FitJourneyTest extends RunningBelonax {
+class FitJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;
 

@@ -13,7 +13,7 @@ import org.springframework.test.annotation.DirtiesContext;
 
 /** A balance by touch on a phone, a strip that was misread, and a nest. */
 @DirtiesContext
-class BalanceJourneyTest extends RunningBelonax {
+class BalanceJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;
 

@@ -27,7 +27,7 @@ import org.junit.jupiter.api.Test;
  * Looks at every page as its users will, at 1280x800 and at 390 px. Writes the pictures to {@code target/look} and lists
  * what is wrong. A new page is added to {@link #PAGES}.
  */
-class LookTest extends RunningBelonax {
+class LookIT extends RunningBelonax {
     private static final Map<String, String> PAGES = pages();
     private static final List<String> DARK = List.of(
             "match",
@@ -152,7 +152,7 @@ class LookTest extends RunningBelonax {
     }
 
     private static String eyes() {
-        try (InputStream in = LookTest.class.getResourceAsStream("eyes.js")) {
+        try (InputStream in = LookIT.class.getResourceAsStream("eyes.js")) {
             return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
