@@ -22,6 +22,7 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.IOException;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /** Writes and reads what the sewist keeps as JSON. Systems are written by the trade's names. */
 public final class CraftJson {
@@ -48,7 +49,7 @@ public final class CraftJson {
     }
 
     /** Writes a value whole. */
-    public static String write(Object value) {
+    public static String write(@Nullable Object value) {
         try {
             return MAPPER.writeValueAsString(value);
         } catch (JsonProcessingException e) {

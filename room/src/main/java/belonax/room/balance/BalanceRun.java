@@ -126,6 +126,24 @@ public record BalanceRun(
         return copy(strips, how, at, screw);
     }
 
+    /** Returns the same on a machine that is not there, of this seed. */
+    BalanceRun simulatedBy(long seed) {
+        return new BalanceRun(
+                machineId,
+                machineName,
+                sewn,
+                needleType,
+                needleNm,
+                strips,
+                state,
+                dial,
+                screw,
+                touched,
+                foundDial,
+                begunOn,
+                seed);
+    }
+
     public BalanceRun withScrew(int hour) {
         return copy(strips, state, dial, hour);
     }

@@ -3,7 +3,9 @@ package belonax.room.card;
 import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
+import belonax.room.press.UseCase;
 import com.fasterxml.jackson.databind.JsonNode;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
@@ -11,6 +13,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,13 +24,21 @@ public class DrawerStore {
     private final CardRepository cards;
     private final ChangeRepository changes;
     private final CardTypes types;
+    private final EntityManager entities;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
-    DrawerStore(CardRepository cards, ChangeRepository changes, CardTypes types, Clock clock, Supplier<UUID> ids) {
+    DrawerStore(
+            CardRepository cards,
+            ChangeRepository changes,
+            CardTypes types,
+            EntityManager entities,
+            Clock clock,
+            Supplier<UUID> ids) {
         this.cards = cards;
         this.changes = changes;
         this.types = types;
+        this.entities = entities;
         this.clock = clock;
         this.ids = ids;
     }
@@ -84,14 +95,14 @@ public class DrawerStore {
     }
 
     /** Puts a card in. */
-    @Transactional
+    @UseCase
     public Done add(Card card) {
         CardEntity entity = cards.save(new CardEntity(ids.get(), card));
         return done(entity, null, entity.body());
     }
 
     /** Puts several cards in, all of them or none; returns the change of each. */
-    @Transactional
+    @UseCase
     public List<UUID> addAll(List<? extends Card> all) {
         return all.stream().map(this::add).map(Done::change).toList();
     }
@@ -101,7 +112,7 @@ public class DrawerStore {
      *
      * @throws ChangedMeanwhile if one of the cards was changed after it
      */
-    @Transactional
+    @UseCase
     public void undoAll(List<UUID> changeIds) {
         changeIds.forEach(this::undo);
     }
@@ -140,7 +151,7 @@ public class DrawerStore {
      * @throws BadInput if there is no such card
      * @throws ChangedMeanwhile if it was changed since
      */
-    @Transactional
+    @UseCase
     public Done change(UUID id, int revision, Card card) {
         CardEntity entity = hold(id, revision);
         String before = entity.body();
@@ -154,7 +165,7 @@ public class DrawerStore {
      * @throws BadInput if there is no such card
      * @throws ChangedMeanwhile if it was changed since
      */
-    @Transactional
+    @UseCase
     public Done remove(UUID id, int revision) {
         CardEntity entity = hold(id, revision);
         entity.remove();
@@ -167,11 +178,13 @@ public class DrawerStore {
      * @throws BadInput if there is no such change
      * @throws ChangedMeanwhile if the card was changed after it
      */
-    @Transactional
+    @UseCase
     public void undo(UUID changeId) {
         ChangeEntity change = changes.findById(changeId)
                 .orElseThrow(() -> new BadInput("change", "There is no such change to take back."));
         CardEntity entity = cards.findAndHold(change.cardId()).orElseThrow();
+        entities.refresh(entity);
+        entities.refresh(change);
         if (change.isUndone()) {
             return; // Pressed twice: it is taken back already.
         }
@@ -200,10 +213,51 @@ public class DrawerStore {
         }
     }
 
+    /**
+     * Changes a card as it stands when nobody else changes it any more.
+     *
+     * @throws BadInput if there is no such card
+     */
+    @Transactional
+    public <T extends Card> Done change(Class<T> type, UUID id, UnaryOperator<T> change) {
+        CardEntity entity = hold(id);
+        String before = entity.body();
+        entity.put(change.apply(kept(entity, type).card()));
+        return done(entity, before, entity.body());
+    }
+
+    /**
+     * Changes a card as it stands, if it is still the one that the sewist saw.
+     *
+     * @throws BadInput if there is no such card
+     * @throws ChangedMeanwhile if it was changed since this revision
+     */
+    @Transactional
+    public <T extends Card> Done change(Class<T> type, UUID id, int revision, UnaryOperator<T> change) {
+        hold(id, revision);
+        return change(type, id, change);
+    }
+
+    /** Returns a card as it stands, and keeps every other change to it waiting until this one is done. */
+    @Transactional
+    public <T extends Card> Optional<Kept<T>> hold(Class<T> type, UUID id) {
+        Optional<CardEntity> entity = cards.findAndHold(id);
+        entity.ifPresent(entities::refresh);
+        return entity.filter(it -> it.kind() == CardKind.of(type) && !it.isRemoved())
+                .map(it -> kept(it, type));
+    }
+
+    /** It is read anew once it is held: what this transaction saw of it before may be older. */
+    private CardEntity hold(UUID id) {
+        CardEntity entity =
+                cards.findAndHold(id).orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
+        entities.refresh(entity);
+        BadInput.unless(!entity.isRemoved(), "card", () -> "It is no longer in the drawer.");
+        return entity;
+    }
+
     private CardEntity hold(UUID id, int revision) {
-        CardEntity entity = cards.findAndHold(id)
-                .filter(it -> !it.isRemoved())
-                .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
+        CardEntity entity = hold(id);
         if (entity.revision() != revision) {
             throw new ChangedMeanwhile(
                     "It was changed in another window. Look at it again and make your change there.");

@@ -8,6 +8,7 @@ import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineEntity;
 import belonax.room.machine.MachineRepository;
+import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -57,7 +58,7 @@ public class CareLog {
     }
 
     /** Records that something was done, at a time that may lie back. */
-    @Transactional
+    @UseCase
     public UUID done(String machineId, CareKind kind) {
         return done(ids.get(), machineId, kind);
     }
@@ -72,7 +73,7 @@ public class CareLog {
     }
 
     /** Puts something off for some days; it is not mentioned until then. */
-    @Transactional
+    @UseCase
     public UUID snooze(String machineId, String what, int days) {
         BadInput.unless(days >= 1 && days <= 60, "days", () -> "Put it off by 1 to 60 days.");
         machines.hold(machineId);

@@ -13,6 +13,7 @@ import belonax.room.needle.NeedleRecord;
 import belonax.room.needle.NeedleState;
 import belonax.room.needle.NewNeedle;
 import belonax.room.needle.SewingRoom;
+import belonax.room.press.UseCase;
 import belonax.thread.SewingThread;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,10 +46,7 @@ public class NeedleSupply {
      * A needle change.
      *
      * @param expectedOut the needle that the sewist saw in the place; empty when it was empty
-     * @param parked a parked or loose needle that goes in
-     * @param packet the packet that the needle came out of
-     * @param other a needle that is in no packet of the drawer
-     * @param otherCoated whether that one is hard-coated
+     * @param from the needle that goes in
      * @param oldGoes where the old one goes
      * @param where the place where it is parked
      * @param failed whether the old one goes because it failed
@@ -57,10 +55,7 @@ public class NeedleSupply {
             String machineId,
             int place,
             Optional<UUID> expectedOut,
-            Optional<UUID> parked,
-            Optional<UUID> packet,
-            Optional<Needle> other,
-            boolean otherCoated,
+            NeedleSource from,
             Goes oldGoes,
             String where,
             boolean failed) {}
@@ -81,7 +76,7 @@ public class NeedleSupply {
                         .filter(it ->
                                 machine.machine().systems().contains(it.needle().system()))
                         .map(it -> new Choice(
-                                "parked:" + it.id(),
+                                NeedleSource.word(NeedleSource.Kind.PARKED, it.id()),
                                 String.format(
                                         Locale.ROOT,
                                         "%s, %.1f h, %s",
@@ -96,7 +91,7 @@ public class NeedleSupply {
                                         .systems()
                                         .contains(it.card().system()))
                         .map(it -> new Choice(
-                                "packet:" + it.id(),
+                                NeedleSource.word(NeedleSource.Kind.PACKET, it.id()),
                                 it.card().words() + ", " + it.card().count() + " left"
                                         + (it.card().rough() ? ", rough eyes" : "")))
                         .toList());
@@ -108,7 +103,7 @@ public class NeedleSupply {
      * @return the action by which the needles are put back as they were
      * @throws BadInput if something will not do
      */
-    @Transactional
+    @UseCase
     public UUID change(Change it) {
         return change(ids.get(), it);
     }
@@ -116,19 +111,14 @@ public class NeedleSupply {
     /** Does the same as part of an action. */
     @Transactional
     public UUID change(UUID action, Change it) {
+        room.hold(it.machineId());
         it.expectedOut()
                 .ifPresent(out ->
                         book.takeOut(action, it.machineId(), it.place(), out, it.oldGoes(), it.where(), it.failed()));
-        if (it.parked().isPresent()) {
-            return book.putBackIn(
-                    action, it.machineId(), it.place(), it.parked().get());
+        if (it.from() instanceof NeedleSource.Parked parked) {
+            return book.putBackIn(action, it.machineId(), it.place(), parked.needle());
         }
-        NewNeedle needle = it.packet()
-                .map(this::takeOne)
-                .or(() -> it.other().map(other -> new NewNeedle(other, it.otherCoated(), "")))
-                .orElseThrow(() ->
-                        new BadInput("from", "Say which needle went in: choose one of yours, or type its packet."));
-        return room.fit(action, it.machineId(), it.place(), needle, Optional.empty(), Optional.empty());
+        return room.fit(action, it.machineId(), it.place(), taken(it.from()), Optional.empty(), Optional.empty());
     }
 
     /**
@@ -136,25 +126,37 @@ public class NeedleSupply {
      *
      * @return the action, by which it can be taken back
      */
-    @Transactional
+    @UseCase
     public UUID fit(
             String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
+        room.hold(machineId);
         NewNeedle from = drawer.all(Packet.class).stream()
                 .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
+                .flatMap(it -> takeOneLeft(it.id()).stream())
                 .findFirst()
-                .map(it -> takeOne(it.id()))
                 .orElseGet(() -> new NewNeedle(needle, false, ""));
         return room.fit(ids.get(), machineId, place, from, thread, expectedOut);
     }
 
-    private NewNeedle takeOne(UUID packetId) {
-        Kept<Packet> packet = drawer.find(Packet.class, packetId)
-                .filter(it -> it.card().isKnown() && it.card().count() > 0)
+    private NewNeedle taken(NeedleSource from) {
+        if (from instanceof NeedleSource.Other other) {
+            return new NewNeedle(other.needle(), other.coated(), "");
+        }
+        return Optional.of(from)
+                .filter(NeedleSource.Opened.class::isInstance)
+                .map(NeedleSource.Opened.class::cast)
+                .flatMap(it -> takeOneLeft(it.packet()))
                 .orElseThrow(() -> new BadInput("from", "That packet is empty or gone. Choose another."));
-        drawer.change(
-                packetId,
-                packet.revision(),
-                packet.card().withCount(packet.card().count() - 1));
-        return new NewNeedle(packet.card().needle(), packet.card().coated(), packetId.toString());
+    }
+
+    /** Takes one out of a packet, if one is left when nobody else takes from it any more. */
+    private Optional<NewNeedle> takeOneLeft(UUID packetId) {
+        return drawer.hold(Packet.class, packetId)
+                .map(Kept::card)
+                .filter(it -> it.isKnown() && it.count() > 0)
+                .map(it -> {
+                    drawer.change(Packet.class, packetId, packet -> packet.withCount(packet.count() - 1));
+                    return new NewNeedle(it.needle(), it.coated(), packetId.toString());
+                });
     }
 }

@@ -24,9 +24,9 @@ class PacketRefill implements Consequence {
         taken.stream()
                 .filter(it -> it.kind() == EventKind.NEEDLE_IN && !it.note().isEmpty())
                 .filter(this::isUnlived)
-                .flatMap(it -> drawer.find(Packet.class, it.note()).stream())
-                .forEach(it -> drawer.change(
-                        it.id(), it.revision(), it.card().withCount(it.card().count() + 1)));
+                .flatMap(it -> DrawerStore.uuid(it.note()).stream())
+                .filter(it -> drawer.hold(Packet.class, it).isPresent())
+                .forEach(it -> drawer.change(Packet.class, it, packet -> packet.withCount(packet.count() + 1)));
     }
 
     private boolean isUnlived(Event in) {

@@ -20,6 +20,10 @@ public interface EventRepository extends Repository<Event, Long> {
 
     List<Event> findByActionIdOrderBySeq(UUID actionId);
 
+    /** Keeps everybody else who would take an action back waiting until this is done. */
+    @Query(value = "select seq from event where action_id = :actionId for update", nativeQuery = true)
+    List<Long> hold(UUID actionId);
+
     /**
      * Returns the newest events of a kind at a place, without those that were taken back. Ordered by all columns of its index,
      * so that just as many rows are read.

@@ -1,6 +1,7 @@
 package belonax.room.event;
 
 import belonax.BadInput;
+import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
@@ -31,11 +32,13 @@ public class Undo {
      *
      * @throws BadInput if there is no such action
      */
-    @Transactional
+    @UseCase
     public void undo(UUID action) {
         List<Event> toUndo = events.findByActionIdOrderBySeq(action);
         BadInput.unless(!toUndo.isEmpty(), "action", () -> "There is no such change to take back.");
         consequences.forEach(it -> it.hold(toUndo));
+        // What is about no machine, such as an emptied jar, is held by its own events.
+        events.hold(action);
         if (events.existsByUndoes(action)) {
             return; // Pressed twice: it is taken back already.
         }

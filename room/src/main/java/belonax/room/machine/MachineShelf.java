@@ -3,6 +3,8 @@ package belonax.room.machine;
 import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
+import belonax.room.press.UseCase;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,12 +19,19 @@ import org.springframework.transaction.annotation.Transactional;
 public class MachineShelf {
     private final MachineRepository machines;
     private final MachineChangeRepository changes;
+    private final EntityManager entities;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
-    MachineShelf(MachineRepository machines, MachineChangeRepository changes, Clock clock, Supplier<UUID> ids) {
+    MachineShelf(
+            MachineRepository machines,
+            MachineChangeRepository changes,
+            EntityManager entities,
+            Clock clock,
+            Supplier<UUID> ids) {
         this.machines = machines;
         this.changes = changes;
+        this.entities = entities;
         this.clock = clock;
         this.ids = ids;
     }
@@ -31,7 +40,7 @@ public class MachineShelf {
     public record Done(UUID change, String machineId) {}
 
     /** Puts a new machine on the shelf; its short name is made of its name. */
-    @Transactional
+    @UseCase
     public Done add(MachineCard card) {
         String id = freeId(card.machine().name());
         MachineEntity entity = machines.save(new MachineEntity(id, (int) machines.count(), card));
@@ -44,7 +53,7 @@ public class MachineShelf {
      * @throws BadInput if there is no such machine
      * @throws ChangedMeanwhile if it was changed since this revision
      */
-    @Transactional
+    @UseCase
     public Done change(String machineId, int revision, MachineCard card) {
         MachineEntity entity = hold(machineId, revision);
         String before = CraftJson.write(entity.card());
@@ -58,7 +67,7 @@ public class MachineShelf {
      * @throws BadInput if there is no such machine
      * @throws ChangedMeanwhile if it was changed since this revision
      */
-    @Transactional
+    @UseCase
     public Done remove(String machineId, int revision) {
         MachineEntity entity = hold(machineId, revision);
         String before = CraftJson.write(entity.card());
@@ -72,11 +81,12 @@ public class MachineShelf {
      * @throws BadInput if there is no such change
      * @throws ChangedMeanwhile if the machine was changed after it
      */
-    @Transactional
+    @UseCase
     public void undo(UUID changeId) {
         MachineChange change = changes.findById(changeId)
                 .orElseThrow(() -> new BadInput("change", "There is no such change to take back."));
         MachineEntity entity = machines.findAndHold(change.machineId()).orElseThrow();
+        entities.refresh(change);
         if (change.isUndone()) {
             return; // Pressed twice: it is taken back already.
         }

@@ -52,6 +52,11 @@ public record MachineNow(
                 .findFirst();
     }
 
+    /** Returns the place that is asked about where none is named: the first that holds a needle. */
+    public Place placeAskedAbout() {
+        return places.stream().filter(it -> it.fitted().isPresent()).findFirst().orElse(places.get(0));
+    }
+
     /** Returns the needle in the first place that holds one. */
     public Optional<Fitted> fitted() {
         return places.stream().flatMap(it -> it.fitted().stream()).findFirst();

@@ -13,6 +13,7 @@ import belonax.room.event.EventRepository;
 import belonax.room.event.SetupKept;
 import belonax.room.machine.MachineEntity;
 import belonax.room.machine.MachineRepository;
+import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -122,9 +123,9 @@ public class NeedleBook {
      * @param failed whether it goes because it failed
      * @return the action, by which it can be taken back
      */
-    @Transactional
+    @UseCase
     public UUID put(UUID needleId, Goes goes, String place, boolean failed) {
-        NeedleRecord needle = find(needleId)
+        NeedleRecord needle = hold(needleId)
                 .filter(it -> it.state() == NeedleState.LOOSE || it.state() == NeedleState.PARKED)
                 .orElseThrow(
                         () -> new BadInput("needle", "That needle is not lying about: it is in a machine, or gone."));
@@ -149,7 +150,7 @@ public class NeedleBook {
     }
 
     /** Puts a parked or loose needle back into a machine. */
-    @Transactional
+    @UseCase
     public UUID putBackIn(String machineId, int place, UUID needleId) {
         return putBackIn(ids.get(), machineId, place, needleId);
     }
@@ -157,11 +158,11 @@ public class NeedleBook {
     /** Does the same as part of an action. */
     @Transactional
     public UUID putBackIn(UUID action, String machineId, int place, UUID needleId) {
-        NeedleEntity needle = needles.findById(needleId)
+        MachineEntity machine = machines.hold(machineId);
+        NeedleEntity needle = needles.findAndHold(needleId)
                 .filter(it -> Set.of(NeedleState.PARKED, NeedleState.LOOSE)
                         .contains(it.line().state()))
                 .orElseThrow(() -> new BadInput("needle", "That needle is not parked any more."));
-        MachineEntity machine = machines.hold(machineId);
         BadInput.unless(
                 machine.card().machine().systems().contains(needle.needle().system()),
                 "system",
@@ -181,7 +182,7 @@ public class NeedleBook {
      * @param sewn what was under it
      * @param missing the pieces that were not found, in words; empty when all were
      */
-    @Transactional
+    @UseCase
     public UUID broke(String machineId, int place, UUID expectedOut, String missing, Optional<SetupKept> sewn) {
         machines.hold(machineId);
         UUID out = fitted(machineId, place, expectedOut);
@@ -211,20 +212,24 @@ public class NeedleBook {
     }
 
     /** Records that the missing pieces of a needle were found. */
-    @Transactional
+    @UseCase
     public UUID piecesFound(UUID needleId) {
-        NeedleRecord needle = find(needleId)
+        NeedleRecord needle = hold(needleId)
                 .filter(it -> !it.missing().isEmpty())
                 .orElseThrow(() -> new BadInput("needle", "No piece of that needle is missing."));
         return record(EventKind.PIECES_FOUND, needle.machineId().orElse(null), needleId, "");
     }
 
     /** Records that the sharps jar was emptied. */
-    @Transactional
+    @UseCase
     public UUID jarEmptied() {
         UUID action = ids.get();
         events.save(Event.ofMachine(EventKind.JAR_EMPTIED, action, now(), null, ""));
         return action;
+    }
+
+    private Optional<NeedleRecord> hold(UUID needleId) {
+        return needles.findAndHold(needleId).map(NeedleEntity::line);
     }
 
     private UUID fitted(String machineId, int place, UUID expectedOut) {

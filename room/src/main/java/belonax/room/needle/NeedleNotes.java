@@ -8,6 +8,7 @@ import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow.Fitted;
+import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -46,19 +47,19 @@ public class NeedleNotes {
     }
 
     /** Records what was heard, felt or seen of the needle in a place. */
-    @Transactional
+    @UseCase
     public UUID sign(String machineId, int place, Sign sign) {
         return ofFitted(machineId, place, EventKind.SIGN, sign.name());
     }
 
     /** Records that the needle in a place struck something or was bent. */
-    @Transactional
+    @UseCase
     public UUID struck(String machineId, int place) {
         return ofFitted(machineId, place, EventKind.STRUCK, "");
     }
 
     /** Records that a project begins with every needle in the machine. */
-    @Transactional
+    @UseCase
     public UUID projectBegun(String machineId, boolean big) {
         machines.hold(machineId);
         UUID action = ids.get();
@@ -90,7 +91,7 @@ public class NeedleNotes {
     }
 
     /** Records that a look after a change was done. */
-    @Transactional
+    @UseCase
     public UUID fitChecked(String machineId, int place, FitCheck check) {
         return ofFitted(machineId, place, EventKind.FIT_CHECKED, check.name());
     }

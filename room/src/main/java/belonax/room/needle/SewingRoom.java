@@ -74,6 +74,16 @@ public class SewingRoom {
     }
 
     /**
+     * Keeps everybody else who would change something on a machine waiting until this is done.
+     *
+     * @throws BadInput if there is no such machine
+     */
+    @Transactional
+    public void hold(String machineId) {
+        machines.hold(machineId);
+    }
+
+    /**
      * Records that a new needle was fitted, which one came out for it, and which thread is on the machine now.
      *
      * @param expectedOut the needle that the sewist saw in this place; empty when it was empty

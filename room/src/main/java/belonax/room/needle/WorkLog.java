@@ -9,6 +9,7 @@ import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineEntity;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow.Fitted;
+import belonax.room.press.UseCase;
 import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Duration;
@@ -59,7 +60,7 @@ public class WorkLog {
      * @return the action, by which it can be taken back
      * @throws BadInput if no needle is in the machine or the minutes make no sense
      */
-    @Transactional
+    @UseCase
     public UUID sewn(String machineId, double minutes, Wear wear) {
         MachineEntity machine = machines.hold(machineId);
         MachineNow now = room.find(machineId).orElseThrow();
@@ -77,7 +78,7 @@ public class WorkLog {
     }
 
     /** Starts the timer; one that runs already goes on. */
-    @Transactional
+    @UseCase
     public void startTimer(String machineId) {
         machines.hold(machineId);
         if (running(machineId).isEmpty()) {
@@ -90,8 +91,9 @@ public class WorkLog {
      *
      * @return the action; empty when no timer ran, or too short to count
      */
-    @Transactional
+    @UseCase
     public Optional<UUID> stopTimer(String machineId, Wear wear, Optional<Double> minutesInstead) {
+        machines.hold(machineId);
         Optional<Running> running = running(machineId);
         if (running.isEmpty()) {
             return Optional.empty();

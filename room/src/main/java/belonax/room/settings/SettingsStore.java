@@ -1,9 +1,12 @@
 package belonax.room.settings;
 
+import belonax.room.press.UseCase;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Keeps the settings. Every page asks for them, so they are read once and remembered. */
 @Service
@@ -19,23 +22,32 @@ public class SettingsStore {
     @Transactional(readOnly = true)
     public Settings now() {
         Settings settings = known.get();
-        if (settings == null) {
+        if (settings == null || !TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
             settings = repository
                     .findById(SettingsEntity.ONLY)
                     .map(SettingsEntity::settings)
                     .orElse(Settings.STANDARD);
+        }
+        // What a transaction that writes has seen is not remembered: it may be taken back.
+        if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
             known.set(settings);
         }
         return settings;
     }
 
     /** Keeps a choice. */
-    @Transactional
+    @UseCase
     public void keep(Settings settings) {
         SettingsEntity row = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsEntity::new);
         row.put(settings);
         repository.save(row);
-        known.set(settings);
+        // Only what was committed is remembered; until then every page reads what stands in the database.
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                known.set(settings);
+            }
+        });
     }
 
     /** Forgets what was read, after the database was filled from elsewhere. */

@@ -1,10 +1,15 @@
 package belonax.web.balance;
 
 import belonax.BadInput;
+import belonax.balance.Also;
+import belonax.balance.TopFace;
 import belonax.balance.Touched;
+import belonax.balance.Underside;
 import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
+import belonax.room.balance.BalanceBook.Reading;
 import belonax.room.balance.BalanceRun;
+import belonax.room.card.DrawerStore;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.event.SetupKept;
 import belonax.room.event.SetupKept.ThreadKept;
@@ -22,7 +27,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.jspecify.annotations.Nullable;
 
 /** Between what is said before the first strip and a run. */
 final class BalanceForm {
@@ -50,13 +54,7 @@ final class BalanceForm {
      *
      * @throws BadInput naming all that will not do
      */
-    static BalanceRun run(
-            Entries entries,
-            MachineNow machine,
-            ClothShelf cloths,
-            Units units,
-            LocalDate today,
-            @Nullable Long simulated) {
+    static BalanceRun run(Entries entries, MachineNow machine, ClothShelf cloths, Units units, LocalDate today) {
         Cloth cloth = cloths.get(entries.text("cloth"));
         int layers = entries.whole("layers", "Count the layers of the strip, interfacing too.");
         double tex = entries.number("tex", "Type the top thread's tex, such as 25.");
@@ -91,10 +89,35 @@ final class BalanceForm {
                     touched,
                     found,
                     today,
-                    simulated);
+                    null);
             run.setup(machine.machine()); // Refuses what no strip can be sewn with.
             return run;
         });
+    }
+
+    /**
+     * Reads what was seen on a strip.
+     *
+     * @throws BadInput naming what is missing
+     */
+    static Reading reading(Entries entries) {
+        TopFace top = entries.optionalWord("top", TopFace.class);
+        Underside underside = entries.optionalWord("underside", Underside.class);
+        if (top == null && underside != Underside.NEST || underside == null) {
+            throw new BadInput("read", "Tap what you see on both faces, top and underside; then it is read.");
+        }
+        double dial = entries.number("dial", "Read the dial off the machine: a number within its range.");
+        return entries.done(() -> new Reading(
+                DrawerStore.uuid(entries.text("strip")),
+                dial,
+                top == null ? TopFace.CLEAN : top,
+                underside,
+                entries.words("also", Also.class)));
+    }
+
+    static double dial(Entries entries) {
+        double dial = entries.number("dial", "Read the dial off the machine: a number within its range.");
+        return entries.done(() -> dial);
     }
 
     private static ThreadKept thread(double tex, Fibre fibre, Build build) {

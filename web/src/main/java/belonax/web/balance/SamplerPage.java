@@ -1,15 +1,13 @@
 package belonax.web.balance;
 
 import belonax.BadInput;
+import belonax.room.balance.BalanceBook;
 import belonax.room.balance.BalanceRun;
-import belonax.room.balance.BalanceRun.StripKept;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.PictureStore;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.CardChanges;
-import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Upload;
 import belonax.web.shared.print.Pdf;
@@ -23,7 +21,6 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,16 +32,16 @@ import org.springframework.web.multipart.MultipartFile;
 class SamplerPage {
     private final Sampler sampler;
     private final DrawerStore drawer;
-    private final CardChanges changes;
+    private final BalanceBook balances;
     private final PictureStore pictures;
     private final Pdf pdf;
     private final Layout layout;
 
     SamplerPage(
-            Sampler sampler, DrawerStore drawer, CardChanges changes, PictureStore pictures, Pdf pdf, Layout layout) {
+            Sampler sampler, DrawerStore drawer, BalanceBook balances, PictureStore pictures, Pdf pdf, Layout layout) {
         this.sampler = sampler;
         this.drawer = drawer;
-        this.changes = changes;
+        this.balances = balances;
         this.pictures = pictures;
         this.pdf = pdf;
         this.layout = layout;
@@ -88,13 +85,11 @@ class SamplerPage {
             @PathVariable UUID id,
             @RequestParam UUID strip,
             @RequestParam MultipartFile picture,
-            @RequestParam MultiValueMap<String, String> typed) {
-        return changes.change(BalanceRun.class, id, "/balance/" + id, new Entries(typed), run -> {
-            StripKept its = run.find(strip).orElseThrow(() -> new BadInput("strip", "There is no such strip."));
-            PictureStore.Picture read = Upload.picture(picture, pictures::read)
-                    .orElseThrow(() -> new BadInput("picture", "Choose a photograph first."));
-            pictures.keep(strip, read);
-            return run.with(its.withPhoto());
-        });
+            @RequestParam int revision) {
+        PictureStore.Picture read = Upload.picture(picture, pictures::read)
+                .orElseThrow(() -> new BadInput("picture", "Choose a photograph first."));
+        balances.photographed(id, revision, strip);
+        pictures.keep(strip, read);
+        return "redirect:/balance/" + id;
     }
 }

@@ -7,6 +7,7 @@ import belonax.needle.NeedleLabel.PrintedSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.card.DrawerStore;
+import belonax.room.drawer.NeedleSource;
 import belonax.room.drawer.NeedleSupply.Change;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook.Goes;
@@ -35,16 +36,13 @@ final class FitForm {
     static Change change(Entries entries, MachineNow machine, int place) {
         Optional<UUID> expectedOut = DrawerStore.uuid(entries.text("expected"));
         Goes goes = entries.word("goes", Goes.class, Goes.PARK);
-        String from = entries.text("from");
-        Optional<UUID> owned = DrawerStore.uuid(from.replaceFirst("^(packet|parked):", ""));
+        Optional<NeedleSource> owned = NeedleSource.ofWord(entries.text("from"));
         return entries.done(() -> new Change(
                 machine.id(),
                 place,
                 expectedOut,
-                from.startsWith("parked:") ? owned : Optional.empty(),
-                from.startsWith("packet:") ? owned : Optional.empty(),
-                owned.isPresent() ? Optional.empty() : Optional.of(typed(entries, machine)),
-                owned.isEmpty() && read(entries.text("label")).coated(),
+                owned.orElseGet(() -> new NeedleSource.Other(
+                        typed(entries, machine), read(entries.text("label")).coated())),
                 goes,
                 entries.text("where"),
                 entries.ticked("failed")));

@@ -9,6 +9,7 @@ import belonax.room.card.Kept;
 import belonax.room.drawer.Spool;
 import belonax.room.needle.MachineNow;
 import belonax.room.trouble.MendCase;
+import belonax.room.trouble.Records;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

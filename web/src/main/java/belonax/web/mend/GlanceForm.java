@@ -34,12 +34,8 @@ record GlanceForm(List<Row> rows, String dial) {
                         : band);
     }
 
-    /**
-     * Returns the case with what was seen.
-     *
-     * @throws belonax.BadInput if the dial does not go where it was read
-     */
-    static MendCase seen(MendCase it, Entries entries, Dial dial) {
+    /** Returns what was seen of the parts; nothing of those that nobody looked at. */
+    static Map<Glance, Look> seen(Entries entries) {
         Map<Glance, Look> seen = new EnumMap<>(Glance.class);
         for (Glance glance : Glance.values()) {
             Look look = entries.optionalWord(glance.name(), Look.class);
@@ -47,13 +43,18 @@ record GlanceForm(List<Row> rows, String dial) {
                 seen.put(glance, look);
             }
         }
-        Double found = entries.optional("dial", "Read the dial off the machine.");
-        return entries.done(() -> {
-            if (found != null) {
-                dial.check(found);
-            }
-            return it.glanced(seen, found);
-        });
+        return seen;
+    }
+
+    /**
+     * Returns where the dial stood; null when nobody looked.
+     *
+     * @throws belonax.BadInput if that is no number
+     */
+    static @Nullable Double dial(Entries entries) {
+        Double found = entries.optional("dial", MendForm.READ_THE_DIAL);
+        entries.done(() -> entries);
+        return found;
     }
 
     /** Returns what stood out, in words; null when nothing was looked at. */

@@ -8,20 +8,27 @@ import belonax.fault.Symptom;
 import belonax.fault.When;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.ClothShelf;
+import belonax.room.drawer.NeedleSource;
 import belonax.room.needle.MachineNow;
 import belonax.room.trouble.MendCase;
+import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.MendCase.State;
+import belonax.room.trouble.TroubleBook.Answer;
 import belonax.web.shared.form.Entries;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 
 /** Between what is told of a trouble and a case. */
 @Component
 class MendForm {
+    static final String READ_THE_DIAL = "Read the dial off the machine: a number within its range.";
+
     private final ClothShelf cloths;
     private final DrawerStore drawer;
     private final Clock clock;
@@ -72,5 +79,22 @@ class MendForm {
                     State.OPEN,
                     LocalDate.now(clock));
         });
+    }
+
+    /**
+     * Reads what a check came to.
+     *
+     * @param needles what a word of the list of needles names
+     * @throws BadInput naming what will not do
+     */
+    static Answer answer(Entries entries, Function<String, Optional<NeedleSource>> needles) {
+        Double dial = entries.optional("dial", READ_THE_DIAL);
+        return entries.done(() -> new Answer(
+                entries.text("check"),
+                entries.word("result", Result.class, Result.CANNOT),
+                dial,
+                DrawerStore.uuid(entries.text("needle")),
+                needles.apply(entries.text("in")),
+                DrawerStore.uuid(entries.text("spool"))));
     }
 }

@@ -6,12 +6,14 @@ import belonax.match.NeedleMatcher;
 import belonax.needle.Needle;
 import belonax.room.Choice;
 import belonax.room.card.DrawerStore;
+import belonax.room.drawer.NeedleSource;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.drawer.Packet;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.MachineNow.Fitted;
 import belonax.room.needle.MachineNow.Place;
 import belonax.room.trouble.MendCase;
+import belonax.room.trouble.Records;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,16 +47,8 @@ class MendNeedles {
      */
     record Form(String needle, List<Choice> in, String chosen) {}
 
-    /** Returns the place that is asked about: the first that holds a needle. */
-    static Place place(MachineNow now) {
-        return now.places().stream()
-                .filter(it -> it.fitted().isPresent())
-                .findFirst()
-                .orElse(now.places().get(0));
-    }
-
     Form form(MendCase it, Check check, MachineNow now) {
-        Place place = place(now);
+        Place place = now.placeAskedAbout();
         NeedleSupply.Choices owned = supply.choices(now, place.number());
         Optional<Needle> same = same(place);
         Optional<Needle> best = best(it, now).filter(found -> !same.equals(Optional.of(found)));
@@ -73,13 +67,18 @@ class MendNeedles {
                 place.fitted().map(Fitted::needleId).map(String::valueOf).orElse(""), in, chosen);
     }
 
-    /** Returns the needle that a word of the list stands for, when it comes out of no packet of the drawer. */
-    Optional<Needle> named(String in, MendCase it, MachineNow now) {
+    /** Returns where the needle that a word of the list stands for comes from; empty when the old one is in. */
+    Optional<NeedleSource> source(String in, MendCase it, MachineNow now) {
         return switch (in) {
-            case SAME -> same(place(now));
-            case BEST -> best(it, now);
-            default -> Optional.empty();
+            case "", OLD -> Optional.empty();
+            case SAME -> same(now.placeAskedAbout()).map(MendNeedles::bought);
+            case BEST -> best(it, now).map(MendNeedles::bought);
+            default -> NeedleSource.ofWord(in);
         };
+    }
+
+    private static NeedleSource bought(Needle needle) {
+        return new NeedleSource.Other(needle, false);
     }
 
     private static Optional<Needle> same(Place place) {
@@ -94,7 +93,7 @@ class MendNeedles {
     private Optional<String> packetOf(Needle needle) {
         return drawer.all(Packet.class).stream()
                 .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
-                .map(it -> "packet:" + it.id())
+                .map(it -> NeedleSource.word(NeedleSource.Kind.PACKET, it.id()))
                 .findFirst();
     }
 }

@@ -14,10 +14,9 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
-import belonax.room.trouble.MendCase.Result;
+import belonax.room.trouble.TroubleBook;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.CardChanges;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
 import jakarta.servlet.http.HttpServletRequest;
@@ -25,7 +24,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.UnaryOperator;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -39,11 +37,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class MendPage {
     private final DrawerStore drawer;
-    private final CardChanges changes;
+    private final TroubleBook troubles;
     private final CaseBook cases;
     private final MendForm form;
     private final MendQuestion question;
-    private final MendAnswers answers;
     private final MendNeedles needles;
     private final ClothShelf cloths;
     private final SewingRoom room;
@@ -53,11 +50,10 @@ class MendPage {
 
     MendPage(
             DrawerStore drawer,
-            CardChanges changes,
+            TroubleBook troubles,
             CaseBook cases,
             MendForm form,
             MendQuestion question,
-            MendAnswers answers,
             MendNeedles needles,
             ClothShelf cloths,
             SewingRoom room,
@@ -65,11 +61,10 @@ class MendPage {
             FaultFinder finder,
             Layout layout) {
         this.drawer = drawer;
-        this.changes = changes;
+        this.troubles = troubles;
         this.cases = cases;
         this.form = form;
         this.question = question;
-        this.answers = answers;
         this.needles = needles;
         this.cloths = cloths;
         this.room = room;
@@ -105,10 +100,7 @@ class MendPage {
         Entries entries = new Entries(typed);
         try {
             MendCase started = form.started(entries, machine.get());
-            cases.open(machine.get().id())
-                    .ifPresent(it ->
-                            drawer.change(it.id(), it.revision(), it.card().aside()));
-            return "redirect:/mend/" + drawer.add(started).card();
+            return "redirect:/mend/" + troubles.begin(started);
         } catch (BadInput refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             String page = beginning(machine.get(), entries.shown(), model);
@@ -118,7 +110,7 @@ class MendPage {
     }
 
     @GetMapping("/mend/{id}")
-    String show(@PathVariable UUID id, @RequestParam(required = false) Optional<String> notice, Model model) {
+    String show(@PathVariable UUID id, Model model) {
         Optional<Kept<MendCase>> kept = drawer.find(MendCase.class, id);
         Optional<MachineNow> machine = kept.flatMap(it -> room.find(it.card().machineId()));
         if (kept.isEmpty() || machine.isEmpty()) {
@@ -136,52 +128,48 @@ class MendPage {
             model.addAttribute("pictures", StepPictures.of(view.check(), machine.get()));
         }
         model.addAttribute("picture", MachinePicture.of(machine.get()));
-        model.addAttribute("notice", notice.map(MendPage::sentence).orElse(null));
         return "mend/case";
     }
 
     /** Keeps what was seen as it was found; nothing when the sewist goes straight to the first check. */
     @PostMapping("/mend/{id}/glance")
-    String glance(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> typed) {
+    String glance(
+            @PathVariable UUID id, @RequestParam int revision, @RequestParam MultiValueMap<String, String> typed) {
         Entries entries = new Entries(typed);
-        return change(id, entries, it -> {
-            MachineNow machine = room.find(it.machineId()).orElseThrow();
-            return GlanceForm.seen(it, entries, machine.machine().dial());
-        });
+        troubles.glanced(id, revision, GlanceForm.seen(entries), GlanceForm.dial(entries));
+        return "redirect:/mend/" + id;
     }
 
     /** Records what a check came to, with all that goes with it. */
     @PostMapping("/mend/{id}/result")
     String result(
-            @PathVariable UUID id,
-            @RequestParam String check,
-            @RequestParam Result result,
-            @RequestParam MultiValueMap<String, String> typed) {
-        Entries entries = new Entries(typed);
-        return change(id, entries, it -> answers.answered(it, check, result, entries));
+            @PathVariable UUID id, @RequestParam int revision, @RequestParam MultiValueMap<String, String> typed) {
+        MendCase it = drawer.find(MendCase.class, id)
+                .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."))
+                .card();
+        MachineNow machine = room.find(it.machineId()).orElseThrow();
+        troubles.answer(id, revision, MendForm.answer(new Entries(typed), word -> needles.source(word, it, machine)));
+        return "redirect:/mend/" + id;
     }
 
     /** Takes the last answer back, and what was recorded with it. */
     @PostMapping("/mend/{id}/back")
-    String back(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> typed) {
-        return change(id, new Entries(typed), answers::takenBack);
+    String back(@PathVariable UUID id, @RequestParam int revision) {
+        troubles.takeBack(id, revision);
+        return "redirect:/mend/" + id;
     }
 
     @PostMapping("/mend/{id}/aside")
-    String aside(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> typed) {
-        return change(id, new Entries(typed), MendCase::aside);
+    String aside(@PathVariable UUID id, @RequestParam int revision) {
+        troubles.putAside(id, revision);
+        return "redirect:/mend/" + id;
     }
 
     /** Goes on with a case that was put aside; one that is open on the machine is put aside for it. */
     @PostMapping("/mend/{id}/resume")
-    String resume(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> typed) {
-        return change(id, new Entries(typed), it -> {
-            cases.open(it.machineId())
-                    .filter(open -> !open.id().equals(id))
-                    .ifPresent(open -> drawer.change(
-                            open.id(), open.revision(), open.card().aside()));
-            return it.resumed();
-        });
+    String resume(@PathVariable UUID id, @RequestParam int revision) {
+        troubles.resume(id, revision);
+        return "redirect:/mend/" + id;
     }
 
     private String beginning(MachineNow machine, Map<String, String> typed, Model model) {
@@ -194,19 +182,5 @@ class MendPage {
         model.addAttribute("spools", CureForm.spools(drawer));
         model.addAttribute("usually", HistoryView.usually(cases.cures(machine.id()), finder));
         return "mend/begin";
-    }
-
-    private String change(UUID id, Entries entries, UnaryOperator<MendCase> change) {
-        return changes.change(MendCase.class, id, "/mend/" + id, entries, change);
-    }
-
-    private static String sentence(String notice) {
-        return switch (notice) {
-            case "dial" -> "Read the dial off the machine: a number within its range. Nothing was recorded yet.";
-            case "from", "in", "system" ->
-                "That needle cannot go in: its packet is empty, or it is not of this machine's"
-                        + " system. Choose another; nothing was recorded yet.";
-            default -> CardChanges.sentence(notice);
-        };
     }
 }

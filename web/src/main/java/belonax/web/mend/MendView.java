@@ -12,6 +12,7 @@ import belonax.room.card.Kept;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.MendCase.State;
+import belonax.room.trouble.Records;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

@@ -7,8 +7,7 @@ import belonax.machine.MachineKind;
 import belonax.needle.Needle;
 import belonax.room.Choice;
 import belonax.room.machine.MachineCard;
-import belonax.room.machine.MachineShelf;
-import belonax.room.needle.SewingRoom;
+import belonax.room.needle.FirstRun;
 import belonax.web.shared.Layout;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
@@ -28,14 +27,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Which machine, which needle is in it, what are you sewing: then the first answer. */
 @Controller
 class WelcomePage {
-    private final MachineShelf shelf;
-    private final SewingRoom room;
+    private final FirstRun firstRun;
     private final ClothCatalogue cloths;
     private final Layout layout;
 
-    WelcomePage(MachineShelf shelf, SewingRoom room, ClothCatalogue cloths, Layout layout) {
-        this.shelf = shelf;
-        this.room = room;
+    WelcomePage(FirstRun firstRun, ClothCatalogue cloths, Layout layout) {
+        this.firstRun = firstRun;
         this.cloths = cloths;
         this.layout = layout;
     }
@@ -58,8 +55,7 @@ class WelcomePage {
             String cloth = entries.text("cloth", "quilting-cotton");
             Optional<Needle> needle = FirstNeedle.of(entries.text("needle"));
             Machine machine = entries.done(() -> machine(kind, entries.text("name"), needle));
-            String id = shelf.add(MachineCard.of(machine, "")).machineId();
-            needle.ifPresent(it -> room.fit(id, 0, it, Optional.empty(), Optional.empty()));
+            String id = firstRun.begin(MachineCard.of(machine, ""), needle);
             return "redirect:/match?cloth="
                     + cloths.find(cloth).map(it -> it.id()).orElse("quilting-cotton") + "&machine=" + id;
         } catch (BadInput refused) {

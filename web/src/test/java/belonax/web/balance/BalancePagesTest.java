@@ -30,6 +30,7 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Balance as forms and pages. */
@@ -142,12 +143,12 @@ class BalancePagesTest {
         int seen = revision(run);
         strip(run, "heron", "DOTS", "CLEAN", "4");
 
-        assertThat(form(run + "/strip", "heron", "revision=" + seen + "&dial=4&top=CLEAN&underside=CLEAN"))
-                .endsWith("notice=changed");
-        assertThat(form(run + "/strip", "heron", "revision=" + revision(run) + "&dial=4&top=CLEAN"))
-                .endsWith("notice=read");
-        assertThat(form(run + "/strip", "heron", "revision=" + revision(run) + "&dial=44&top=CLEAN&underside=CLEAN"))
-                .endsWith("notice=dial");
+        assertThat(refused(run + "/strip", "heron", "revision=" + seen + "&dial=4&top=CLEAN&underside=CLEAN"))
+                .isEqualTo("It was changed in another window. Look at it again and make your change there.");
+        assertThat(refused(run + "/strip", "heron", "revision=" + revision(run) + "&dial=4&top=CLEAN"))
+                .isEqualTo("Tap what you see on both faces, top and underside; then it is read.");
+        assertThat(refused(run + "/strip", "heron", "revision=" + revision(run) + "&dial=44&top=CLEAN&underside=CLEAN"))
+                .contains("dial");
         mvc.perform(get(run + "?notice=read"))
                 .andExpect(content().string(containsString("Tap what you see on both faces")));
     }
@@ -231,14 +232,21 @@ class BalancePagesTest {
     }
 
     private String form(String path, String machine, String typed) throws Exception {
-        return String.valueOf(mvc.perform(post(path)
+        return String.valueOf(sent(path, machine, typed).getResponse().getRedirectedUrl());
+    }
+
+    /** Returns the sentence that the next page shows. */
+    private String refused(String path, String machine, String typed) throws Exception {
+        return String.valueOf(sent(path, machine, typed).getFlashMap().get("refused"));
+    }
+
+    private MvcResult sent(String path, String machine, String typed) throws Exception {
+        return mvc.perform(post(path)
                         .with(csrf())
                         .cookie(new Cookie("belonax-machine", machine))
                         .contentType("application/x-www-form-urlencoded")
                         .content(typed))
                 .andExpect(status().is3xxRedirection())
-                .andReturn()
-                .getResponse()
-                .getRedirectedUrl());
+                .andReturn();
     }
 }

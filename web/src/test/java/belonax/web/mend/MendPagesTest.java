@@ -42,6 +42,7 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Mend as forms and pages. */
@@ -123,10 +124,10 @@ class MendPagesTest {
         answer(trouble, "TAKE_UP_AT_TOP", "CANNOT");
 
         mvc.perform(get(trouble)).andExpect(content().string(containsString("Long tails, and hold the upper one")));
-        assertThat(form(trouble + "/result", "check=THREAD_TAILS&result=NOT_IT&revision=" + seen))
-                .endsWith("notice=changed");
-        assertThat(form(trouble + "/result", "check=KICK_IT&result=NOT_IT&revision=" + revision(trouble)))
-                .endsWith("notice=refused");
+        assertThat(refused(trouble + "/result", "check=THREAD_TAILS&result=NOT_IT&revision=" + seen))
+                .isEqualTo("It was changed in another window. Look at it again and make your change there.");
+        assertThat(refused(trouble + "/result", "check=KICK_IT&result=NOT_IT&revision=" + revision(trouble)))
+                .contains("check");
         form(trouble + "/aside", "revision=" + revision(trouble));
         mvc.perform(get("/mend")).andExpect(status().isOk());
     }
@@ -154,11 +155,11 @@ class MendPagesTest {
         assertThat(heron().fitted().orElseThrow().needleId()).isEqualTo(old.needleId());
         assertThat(kept(trouble).state()).isEqualTo(State.OPEN);
         // Another tab changed the needle since: nothing is recorded, neither the answer nor the change.
-        assertThat(form(
+        assertThat(refused(
                         trouble + "/result",
                         "check=NEEDLE_REPLACE&result=NOT_IT&in=same&needle=" + now.needleId() + "&revision="
                                 + revision(trouble)))
-                .endsWith("notice=changed");
+                .isEqualTo("The needle was changed in another window.");
         assertThat(kept(trouble).steps()).isEmpty();
     }
 
@@ -195,8 +196,8 @@ class MendPagesTest {
                 .isTrue();
         form(trouble + "/back", "revision=" + revision(trouble));
         assertThat(heron().dial()).hasValue(4);
-        assertThat(form(trouble + "/result", "check=TOP_DIAL&result=CURED&dial=high&revision=" + revision(trouble)))
-                .endsWith("notice=dial");
+        assertThat(refused(trouble + "/result", "check=TOP_DIAL&result=CURED&dial=high&revision=" + revision(trouble)))
+                .isEqualTo("Read the dial off the machine: a number within its range.");
         assertThat(kept(trouble).steps()).isEmpty();
     }
 
@@ -339,13 +340,20 @@ class MendPagesTest {
     }
 
     private String form(String path, String typed) throws Exception {
-        return String.valueOf(mvc.perform(post(path)
+        return String.valueOf(sent(path, typed).getResponse().getRedirectedUrl());
+    }
+
+    /** Returns the sentence that the next page shows. */
+    private String refused(String path, String typed) throws Exception {
+        return String.valueOf(sent(path, typed).getFlashMap().get("refused"));
+    }
+
+    private MvcResult sent(String path, String typed) throws Exception {
+        return mvc.perform(post(path)
                         .with(csrf())
                         .contentType("application/x-www-form-urlencoded")
                         .content(typed))
                 .andExpect(status().is3xxRedirection())
-                .andReturn()
-                .getResponse()
-                .getRedirectedUrl());
+                .andReturn();
     }
 }

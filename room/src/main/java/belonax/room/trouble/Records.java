@@ -1,4 +1,4 @@
-package belonax.web.mend;
+package belonax.room.trouble;
 
 import belonax.life.CareKind;
 import java.util.Map;
@@ -6,7 +6,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What a check changes beside the search: what is in the machine, its dial, its spool or its dates. */
-enum Records {
+public enum Records {
     NEEDLE(
             "Your answer puts it into the strip, and the old one into the sharps jar or beside the machine.",
             "The strip shows the needle that is in now."),
@@ -32,7 +32,7 @@ enum Records {
         this.done = done;
     }
 
-    static Records of(String check) {
+    public static Records of(String check) {
         if (OF_NEEDLES.contains(check)) {
             return NEEDLE;
         }
@@ -52,7 +52,7 @@ enum Records {
     }
 
     /** Tells whether the needle that is taken out had failed: another type or size may sew on elsewhere. */
-    static boolean failsTheNeedle(String check) {
+    public static boolean failsTheNeedle(String check) {
         return check.equals("NEEDLE_REPLACE");
     }
 

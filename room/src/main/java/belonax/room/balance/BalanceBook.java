@@ -1,0 +1,134 @@
+package belonax.room.balance;
+
+import belonax.BadInput;
+import belonax.balance.Also;
+import belonax.balance.TopFace;
+import belonax.balance.Underside;
+import belonax.room.balance.BalanceRun.State;
+import belonax.room.balance.BalanceRun.StripKept;
+import belonax.room.card.DrawerStore;
+import belonax.room.needle.SewingRoom;
+import belonax.room.press.UseCase;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Service;
+
+/** What is done while a machine is balanced. */
+@Service
+public class BalanceBook {
+    private final DrawerStore drawer;
+    private final Sampler sampler;
+    private final SewingRoom room;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    BalanceBook(DrawerStore drawer, Sampler sampler, SewingRoom room, Clock clock, Supplier<UUID> ids) {
+        this.drawer = drawer;
+        this.sampler = sampler;
+        this.room = room;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /**
+     * A strip as it was read.
+     *
+     * @param strip the strip that is read anew; empty for a new one
+     */
+    public record Reading(Optional<UUID> strip, double dial, TopFace top, Underside underside, List<Also> also) {}
+
+    /** Begins a run; one that goes on at the machine ends. Returns the new run. */
+    @UseCase
+    public UUID begin(BalanceRun run) {
+        room.hold(run.machineId());
+        sampler.open(run.machineId())
+                .ifPresent(it -> drawer.change(BalanceRun.class, it.id(), open -> open.ended(State.ENDED, null)));
+        return drawer.add(run).card();
+    }
+
+    /** Begins a run on a machine that is not there, for trying it out. */
+    @UseCase
+    public UUID beginSimulated(BalanceRun run) {
+        return begin(run.simulatedBy(ids.get().getMostSignificantBits() >>> 20));
+    }
+
+    /**
+     * Writes a strip down, or reads one anew.
+     *
+     * @throws BadInput if this machine's dial does not go there
+     */
+    @UseCase
+    public void read(UUID id, int revision, Reading it) {
+        change(id, revision, run -> {
+            room.find(run.machineId()).orElseThrow().machine().dial().check(it.dial());
+            UUID strip = it.strip().orElseGet(ids);
+            boolean photo = run.find(strip).map(StripKept::photo).orElse(false);
+            return run.with(new StripKept(strip, it.dial(), it.top(), it.underside(), it.also(), photo));
+        });
+    }
+
+    /** Takes a strip out again. */
+    @UseCase
+    public void drop(UUID id, int revision, UUID strip) {
+        change(id, revision, run -> run.without(strip));
+    }
+
+    /**
+     * Notes that a strip has a photograph.
+     *
+     * @throws BadInput if there is no such strip
+     */
+    @UseCase
+    public void photographed(UUID id, int revision, UUID strip) {
+        change(
+                id,
+                revision,
+                run -> run.with(run.find(strip)
+                        .orElseThrow(() -> new BadInput("strip", "There is no such strip."))
+                        .withPhoto()));
+    }
+
+    /** Writes down where the slot of the bobbin's screw stands, as an hour of the clock. */
+    @UseCase
+    public void screw(UUID id, int revision, int hour) {
+        change(id, revision, run -> run.withScrew(hour));
+    }
+
+    /** Keeps the balance: proven for this set-up, and the last balance of the machine where there is one. */
+    @UseCase
+    public void keep(UUID id, int revision, double dial) {
+        String machine = drawer.find(BalanceRun.class, id)
+                .map(it -> it.card().machineId())
+                .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
+        room.hold(machine);
+        change(id, revision, run -> {
+            if (run.simulated() == null) {
+                room.balanced(run.machineId(), dial, run.sewn());
+            }
+            return run.ended(State.KEPT, dial);
+        });
+    }
+
+    /** Ends a run; nothing is kept of it as a balance. */
+    @UseCase
+    public void end(UUID id, int revision) {
+        change(id, revision, run -> run.ended(State.ENDED, null));
+    }
+
+    /** Ends a run and begins the same anew, because the bobbin was put right. Returns the new run. */
+    @UseCase
+    public UUID beginAnew(UUID id, int revision) {
+        end(id, revision);
+        BalanceRun ended = drawer.find(BalanceRun.class, id).orElseThrow().card();
+        return drawer.add(ended.anew(LocalDate.now(clock))).card();
+    }
+
+    private void change(UUID id, int revision, UnaryOperator<BalanceRun> change) {
+        drawer.change(BalanceRun.class, id, revision, change);
+    }
+}

@@ -1,0 +1,238 @@
+package belonax.room.trouble;
+
+import belonax.BadInput;
+import belonax.fault.Check;
+import belonax.fault.FaultFinder;
+import belonax.fault.Glance;
+import belonax.fault.Glance.Look;
+import belonax.life.CareKind;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.care.CareLog;
+import belonax.room.drawer.NeedleSource;
+import belonax.room.drawer.NeedleSupply;
+import belonax.room.drawer.NeedleSupply.Change;
+import belonax.room.drawer.Spool;
+import belonax.room.event.Undo;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.SewingRoom;
+import belonax.room.press.UseCase;
+import belonax.room.trouble.MendCase.Result;
+import belonax.room.trouble.MendCase.Step;
+import belonax.thread.SnapTest;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/**
+ * What is done about a trouble. What a check finds is an event of the machine, and what was changed for it, such as the needle,
+ * the dial, a date or a spool, is written down in the same action. Taking the answer back takes all of it back.
+ */
+@Service
+public class TroubleBook {
+    private final FaultFinder finder;
+    private final SewingRoom room;
+    private final NeedleSupply supply;
+    private final Undo undo;
+    private final CareLog care;
+    private final CureLog cures;
+    private final CaseBook cases;
+    private final DrawerStore drawer;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    TroubleBook(
+            FaultFinder finder,
+            SewingRoom room,
+            NeedleSupply supply,
+            Undo undo,
+            CareLog care,
+            CureLog cures,
+            CaseBook cases,
+            DrawerStore drawer,
+            Clock clock,
+            Supplier<UUID> ids) {
+        this.finder = finder;
+        this.room = room;
+        this.supply = supply;
+        this.undo = undo;
+        this.care = care;
+        this.cures = cures;
+        this.cases = cases;
+        this.drawer = drawer;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /**
+     * What a check came to.
+     *
+     * @param dial where the dial stands now; null when it was not told
+     * @param seen the needle that the page showed in the machine
+     * @param in the needle that is in now; empty when it is the old one
+     * @param spool the spool that was on the machine
+     */
+    public record Answer(
+            String check,
+            Result result,
+            @Nullable Double dial,
+            Optional<UUID> seen,
+            Optional<NeedleSource> in,
+            Optional<UUID> spool) {}
+
+    /** Begins the search; a trouble that is open on the machine is put aside. Returns the new one. */
+    @UseCase
+    public UUID begin(MendCase trouble) {
+        room.hold(trouble.machineId());
+        putOpenAside(trouble.machineId(), Optional.empty());
+        return drawer.add(trouble).card();
+    }
+
+    /**
+     * Writes down what was seen as it was found.
+     *
+     * @param dial where the dial stood; null when nobody looked
+     * @throws BadInput if this machine's dial does not go there
+     */
+    @UseCase
+    public void glanced(UUID id, int revision, Map<Glance, Look> seen, @Nullable Double dial) {
+        change(id, revision, it -> {
+            if (dial != null) {
+                room.find(it.machineId()).orElseThrow().machine().dial().check(dial);
+            }
+            return it.glanced(seen, dial);
+        });
+    }
+
+    /**
+     * Writes down what a check came to, with everything that goes with it.
+     *
+     * @throws BadInput if there is no such check, or something told with the answer will not do
+     * @throws ChangedMeanwhile if the trouble or the needle is another one by now
+     */
+    @UseCase
+    public void answer(UUID id, int revision, Answer answer) {
+        change(id, revision, it -> answered(it, answer));
+    }
+
+    /** Takes the last answer back, and what was recorded with it. */
+    @UseCase
+    public void takeBack(UUID id, int revision) {
+        change(id, revision, it -> {
+            it.last().ifPresent(this::takeBack);
+            return it.beforeTheLast();
+        });
+    }
+
+    @UseCase
+    public void putAside(UUID id, int revision) {
+        change(id, revision, MendCase::aside);
+    }
+
+    /** Goes on with a trouble that was put aside; one that is open on the machine is put aside for it. */
+    @UseCase
+    public void resume(UUID id, int revision) {
+        change(id, revision, it -> {
+            putOpenAside(it.machineId(), Optional.of(id));
+            return it.resumed();
+        });
+    }
+
+    /** The machine is held first, as everywhere, so that no two ever wait for each other. */
+    private void change(UUID id, int revision, UnaryOperator<MendCase> change) {
+        String machine = drawer.find(MendCase.class, id)
+                .map(it -> it.card().machineId())
+                .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
+        room.hold(machine);
+        drawer.change(MendCase.class, id, revision, change);
+    }
+
+    private void putOpenAside(String machineId, Optional<UUID> butNot) {
+        cases.open(machineId)
+                .map(Kept::id)
+                .filter(it -> !butNot.equals(Optional.of(it)))
+                .ifPresent(it -> drawer.change(MendCase.class, it, MendCase::aside));
+    }
+
+    private MendCase answered(MendCase it, Answer answer) {
+        Check check = finder.table().check(answer.check());
+        Result result = answer.result();
+        boolean found = result == Result.CURED || result == Result.STILL;
+        UUID action = ids.get();
+        if (found) {
+            putRight(action, it.machineId(), answer);
+        }
+        boolean takesNeedles = Records.of(check.id()) == Records.NEEDLE && result != Result.CANNOT;
+        boolean changed = takesNeedles && needleChanged(action, it, found, answer);
+        return it.after(new Step(
+                check.id(),
+                check.title(),
+                result,
+                result == Result.CANNOT ? 0 : check.minutes(),
+                found || changed ? action : null,
+                found && Records.of(check.id()) == Records.SPOOL ? spoolMarked(answer) : null));
+    }
+
+    private void putRight(UUID action, String machineId, Answer answer) {
+        cures.cured(action, machineId, answer.check());
+        CareKind dated = Records.dated(answer.check());
+        if (dated != null) {
+            care.done(action, machineId, dated);
+        }
+        if (Records.of(answer.check()) == Records.DIAL) {
+            if (answer.dial() == null) {
+                throw new BadInput("dial", "Read the dial off the machine.");
+            }
+            cures.dialSet(action, machineId, answer.dial());
+        }
+    }
+
+    private boolean needleChanged(UUID action, MendCase it, boolean found, Answer answer) {
+        if (answer.in().isEmpty()) {
+            return false;
+        }
+        MachineNow.Place place = room.find(it.machineId()).orElseThrow().placeAskedAbout();
+        Optional<UUID> old = place.fitted().map(MachineNow.Fitted::needleId);
+        if (!old.equals(answer.seen())) {
+            throw new ChangedMeanwhile("The needle was changed in another window.");
+        }
+        boolean failed = found && Records.failsTheNeedle(answer.check());
+        supply.change(
+                action,
+                new Change(
+                        it.machineId(),
+                        place.number(),
+                        old,
+                        answer.in().get(),
+                        failed ? Goes.JAR : Goes.PARK,
+                        "beside " + it.machineName(),
+                        failed));
+        return true;
+    }
+
+    private @Nullable UUID spoolMarked(Answer answer) {
+        LocalDate today = LocalDate.now(clock);
+        return answer.spool()
+                .flatMap(it -> drawer.hold(Spool.class, it))
+                .map(it -> drawer.change(Spool.class, it.id(), spool -> spool.snapped(SnapTest.PARTS_AT_ONCE, today))
+                        .change())
+                .orElse(null);
+    }
+
+    private void takeBack(Step step) {
+        if (step.action() != null) {
+            undo.undo(step.action());
+        }
+        if (step.drawerChange() != null) {
+            drawer.undo(step.drawerChange());
+        }
+    }
+}

@@ -1,0 +1,482 @@
+package belonax.room.press;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import belonax.BadInput;
+import belonax.balance.Touched;
+import belonax.fault.SearchSchool;
+import belonax.fault.Symptom;
+import belonax.life.CareKind;
+import belonax.life.FitCheck;
+import belonax.life.Sign;
+import belonax.life.Wear;
+import belonax.needle.Needle;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.TestRoom;
+import belonax.room.balance.BalanceBook;
+import belonax.room.balance.BalanceRun;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.care.CareLog;
+import belonax.room.drawer.NeedleSource;
+import belonax.room.drawer.NeedleSupply;
+import belonax.room.drawer.Packet;
+import belonax.room.event.SetupKept;
+import belonax.room.event.SetupKept.ThreadKept;
+import belonax.room.event.Undo;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleNotes;
+import belonax.room.needle.SewingRoom;
+import belonax.room.needle.WorkLog;
+import belonax.room.trouble.MendCase;
+import belonax.room.trouble.MendCase.Result;
+import belonax.room.trouble.TroubleBook;
+import belonax.thread.SewingThread;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Named;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.ActiveProfiles;
+
+/** Twenty hands at once, each with a transaction of its own: the state agrees with what they were answered. */
+@SpringBootTest(properties = "belonax.home=target/two-hands")
+@ActiveProfiles({"test", "demo"})
+@DirtiesContext
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class TwoHandsTest {
+    private static final int HANDS = 20;
+    private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
+
+    @Autowired
+    private SewingRoom room;
+
+    @Autowired
+    private NeedleSupply supply;
+
+    @Autowired
+    private NeedleBook book;
+
+    @Autowired
+    private NeedleNotes notes;
+
+    @Autowired
+    private WorkLog work;
+
+    @Autowired
+    private CareLog care;
+
+    @Autowired
+    private BalanceBook balances;
+
+    @Autowired
+    private TroubleBook troubles;
+
+    @Autowired
+    private DrawerStore drawer;
+
+    @Autowired
+    private Undo undo;
+
+    @Autowired
+    private JdbcTemplate database;
+
+    @Autowired
+    private TestRoom.Hand clock;
+
+    private final ExecutorService hands = Executors.newFixedThreadPool(HANDS);
+
+    @BeforeEach
+    void turnTheClockBack() {
+        clock.back();
+    }
+
+    @AfterAll
+    void rest() {
+        hands.shutdownNow();
+    }
+
+    /** What one hand was answered: a value, or the refusal. */
+    private record Answered(
+            @org.jspecify.annotations.Nullable Object value,
+            @org.jspecify.annotations.Nullable Throwable refusal) {}
+
+    /** Every use case that adds an event, so that a press carried out twice shows in their number. */
+    private Stream<Named<Callable<?>>> presses() {
+        return Stream.of(
+                Named.of("work", () -> work.sewn("heron", 10, Wear.ORDINARY)),
+                Named.of("sign", () -> notes.sign("heron", 0, Sign.LOUDER)),
+                Named.of("strike", () -> notes.struck("badger", 0)),
+                Named.of("project", () -> notes.projectBegun("heron", false)),
+                Named.of("look after a change", () -> notes.fitChecked("heron", 0, FitCheck.values()[0])),
+                Named.of("cleaned", () -> care.done("heron", CareKind.CLEAN)),
+                Named.of("put off", () -> care.snooze("heron", "CLEAN", 7)),
+                Named.of("jar", () -> book.jarEmptied()),
+                Named.of("fit", () -> supply.fit("heron", 0, STRETCH_75, Optional.empty(), in("heron"))),
+                Named.of("balance", () -> balances.begin(run("heron"))),
+                Named.of("trouble", () -> troubles.begin(trouble("heron"))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("presses")
+    void one_press_sent_twenty_times_is_done_once_and_answered_twenty_times(Callable<?> press) throws Exception {
+        UUID key = new UUID(7, new Random().nextLong());
+        int before = everything();
+        MachineNow seen = machine("heron");
+        assertThat(seen.fitted()).isPresent();
+
+        List<Answered> answers = all(() -> pressed(key, "the same", press));
+
+        assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(answers)
+                .extracting(Answered::value)
+                .containsOnly(answers.get(0).value());
+        int once = everything() - before;
+        assertThat(once).isPositive();
+        pressed(UUID.randomUUID(), "another press", press);
+        // Another press adds as much again, so nothing was added by the nineteen others.
+        assertThat(everything() - before).isBetween(once + 1, 2 * once + 2);
+        assertThatThrownBy(() -> pressed(key, "other values", press))
+                .isInstanceOf(AlreadyDone.class)
+                .hasMessageContaining("what was recorded then stands");
+    }
+
+    @Test
+    void twenty_hands_keep_one_balance_once() {
+        UUID run = balances.begin(run("badger"));
+        int before = events("BALANCED");
+
+        List<Answered> answers = all(() -> {
+            balances.keep(run, 0, 4);
+            return "kept";
+        });
+
+        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(answers)
+                .filteredOn(it -> it.refusal() != null)
+                .allSatisfy(it -> assertThat(it.refusal()).isInstanceOf(ChangedMeanwhile.class));
+        assertThat(events("BALANCED")).isEqualTo(before + 1);
+    }
+
+    @Test
+    void a_stopped_timer_counts_its_minutes_once() {
+        work.startTimer("heron");
+        clock.forward(Duration.ofMinutes(12));
+        double before = sewnMinutes("heron");
+
+        List<Answered> answers = all(() -> work.stopTimer("heron", Wear.ORDINARY, Optional.empty()));
+
+        assertThat(answers)
+                .filteredOn(it -> !Optional.empty().equals(it.value()))
+                .hasSize(1);
+        assertThat(sewnMinutes("heron")).isCloseTo(before + 12, within(0.01));
+    }
+
+    @Test
+    void twenty_timers_are_one_timer() {
+        all(() -> {
+            work.startTimer("old-tin");
+            return "runs";
+        });
+        clock.forward(Duration.ofMinutes(5));
+        work.stopTimer("old-tin", Wear.ORDINARY, Optional.empty());
+
+        assertThat(work.running("old-tin")).isEmpty();
+    }
+
+    @Test
+    void two_machines_out_of_one_packet_count_two_needles() {
+        UUID packet = drawer.add(Packet.of(STRETCH_75, 12, false, "")).card();
+        for (int round = 0; round < 3; round++) {
+            int before = count(packet);
+            List<String> machines = List.of("heron", "badger", "old-tin");
+
+            List<Answered> answers = together(machines.stream()
+                    .<Callable<?>>map(it -> {
+                        Optional<UUID> out = in(it);
+                        return () -> supply.change(new NeedleSupply.Change(
+                                it, 0, out, new NeedleSource.Opened(packet), Goes.PARK, "card", false));
+                    })
+                    .toList());
+
+            assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
+            assertThat(count(packet)).isEqualTo(before - machines.size());
+        }
+    }
+
+    @Test
+    void the_last_needle_of_a_packet_goes_into_one_machine() {
+        UUID packet = drawer.add(Packet.of(STRETCH_75, 1, false, "")).card();
+
+        List<Answered> answers = together(Stream.of("heron", "badger", "old-tin")
+                .<Callable<?>>map(it -> {
+                    Optional<UUID> out = in(it);
+                    return () -> supply.change(new NeedleSupply.Change(
+                            it, 0, out, new NeedleSource.Opened(packet), Goes.PARK, "card", false));
+                })
+                .toList());
+
+        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(count(packet)).isZero();
+    }
+
+    @Test
+    void a_parked_needle_goes_into_one_machine() {
+        UUID needle = in("heron").orElseThrow();
+        supply.change(new NeedleSupply.Change(
+                "heron",
+                0,
+                Optional.of(needle),
+                new NeedleSource.Other(STRETCH_75, false),
+                Goes.PARK,
+                "felt card",
+                false));
+
+        List<Answered> answers = together(Stream.of("heron", "badger", "old-tin")
+                .<Callable<?>>map(it -> () -> book.putBackIn(it, 0, needle))
+                .toList());
+
+        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(answers)
+                .filteredOn(it -> it.refusal() != null)
+                .allSatisfy(it -> assertThat(it.refusal()).isInstanceOf(BadInput.class));
+        assertThat(room.machines().stream()
+                        .filter(it -> it.fitted().stream()
+                                .anyMatch(in -> in.needleId().equals(needle))))
+                .hasSize(1);
+    }
+
+    @Test
+    void twenty_hands_take_back_once() {
+        double before = sewnMinutes("badger");
+        UUID action = work.sewn("badger", 30, Wear.ORDINARY);
+
+        all(() -> {
+            undo.undo(action);
+            return "taken back";
+        });
+
+        assertThat(sewnMinutes("badger")).isCloseTo(before, within(0.01));
+        assertThat(database.queryForObject("select count(*) from event where undoes = ?", Integer.class, action))
+                .isEqualTo(1);
+        UUID jar = book.jarEmptied();
+        all(() -> {
+            undo.undo(jar);
+            return "taken back";
+        });
+        assertThat(database.queryForObject("select count(*) from event where undoes = ?", Integer.class, jar))
+                .isEqualTo(1);
+    }
+
+    @Test
+    void twenty_hands_that_begin_leave_one_run_and_one_trouble_open() {
+        all(() -> balances.begin(run("old-tin")));
+        all(() -> troubles.begin(trouble("old-tin")));
+
+        assertThat(open("BALANCE", "old-tin")).isEqualTo(1);
+        assertThat(open("CASE", "old-tin")).isEqualTo(1);
+    }
+
+    @Test
+    void an_answer_is_recorded_once_with_all_that_goes_with_it() {
+        UUID trouble = troubles.begin(trouble("badger"));
+        int before = events("CLEANED");
+        TroubleBook.Answer found = new TroubleBook.Answer(
+                "CLEAN_HOOK_AREA", Result.STILL, null, Optional.empty(), Optional.empty(), Optional.empty());
+
+        List<Answered> answers = all(() -> {
+            troubles.answer(trouble, 0, found);
+            return "recorded";
+        });
+
+        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(events("CLEANED")).isEqualTo(before + 1);
+        assertThat(drawer.find(MendCase.class, trouble).orElseThrow().card().steps())
+                .hasSize(1);
+    }
+
+    @Test
+    void what_was_refused_may_be_pressed_again() {
+        UUID key = new UUID(8, 8);
+        assertThatThrownBy(() -> pressed(key, "so", () -> care.snooze("heron", "CLEAN", 0)))
+                .isInstanceOf(BadInput.class);
+
+        assertThat(pressed(key, "so", () -> care.snooze("heron", "CLEAN", 3))).isInstanceOf(UUID.class);
+    }
+
+    /** Many kinds of presses on one machine at once: none waits for another for ever, and work adds up to what was answered. */
+    @Test
+    void pairs_of_use_cases_do_not_wait_for_each_other_for_ever() {
+        double before = sewnMinutes("heron");
+        UUID done = work.sewn("heron", 1, Wear.ORDINARY);
+        UUID trouble = troubles.begin(trouble("heron"));
+        UUID run = balances.begin(run("heron"));
+        List<Callable<?>> mixed = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            mixed.add(() -> work.sewn("heron", 1, Wear.ORDINARY));
+            mixed.add(() -> {
+                undo.undo(done);
+                return "taken back";
+            });
+            mixed.add(() -> {
+                balances.screw(run, 0, 3);
+                return "written";
+            });
+            mixed.add(() -> {
+                troubles.putAside(trouble, 0);
+                return "aside";
+            });
+        }
+
+        List<Answered> answers = together(mixed);
+
+        assertThat(answers)
+                .allSatisfy(it -> assertThat(it.refusal() == null || it.refusal() instanceof ChangedMeanwhile)
+                        .as("%s", it.refusal())
+                        .isTrue());
+        assertThat(sewnMinutes("heron")).isCloseTo(before + 5, within(0.01));
+    }
+
+    private List<Answered> all(Callable<?> press) {
+        return together(java.util.Collections.nCopies(HANDS, press));
+    }
+
+    private List<Answered> together(List<? extends Callable<?>> presses) {
+        CountDownLatch go = new CountDownLatch(1);
+        List<Future<Answered>> under = new ArrayList<>();
+        for (Callable<?> it : presses) {
+            under.add(hands.submit(() -> {
+                go.await();
+                try {
+                    return new Answered(it.call(), null);
+                } catch (RuntimeException refusal) {
+                    return new Answered(null, refusal);
+                }
+            }));
+        }
+        go.countDown();
+        return under.stream().map(TwoHandsTest::got).toList();
+    }
+
+    private static Answered got(Future<Answered> it) {
+        try {
+            return it.get(60, TimeUnit.SECONDS);
+        } catch (Exception e) {
+            throw new AssertionError("A hand waits for ever", e);
+        }
+    }
+
+    private static Object pressed(UUID key, String sent, Callable<?> press) {
+        CurrentPress.begin(key, sent);
+        try {
+            return press.call();
+        } catch (RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new AssertionError(e);
+        } finally {
+            CurrentPress.end();
+        }
+    }
+
+    private MachineNow machine(String id) {
+        return room.find(id).orElseThrow();
+    }
+
+    private Optional<UUID> in(String machine) {
+        return machine(machine).fittedIn(0).map(MachineNow.Fitted::needleId);
+    }
+
+    private int count(UUID packet) {
+        return drawer.find(Packet.class, packet).map(Kept::card).orElseThrow().count();
+    }
+
+    private int events(String kind) {
+        return number("select count(*) from event where kind = ?", kind);
+    }
+
+    private int open(String kind, String machine) {
+        return number(
+                "select count(*) from drawer_card where kind = ? and machine = ? and is_open and not removed",
+                kind,
+                machine);
+    }
+
+    private int everything() {
+        return number("select (select count(*) from event) + (select count(*) from drawer_change)");
+    }
+
+    private int number(String query, Object... values) {
+        Integer found = database.queryForObject(query, Integer.class, values);
+        return found == null ? 0 : found;
+    }
+
+    private double sewnMinutes(String machine) {
+        Double found = database.queryForObject("select sewn_minutes from machine where id = ?", Double.class, machine);
+        return found == null ? 0 : found;
+    }
+
+    private BalanceRun run(String machine) {
+        return new BalanceRun(
+                machine,
+                machine,
+                new SetupKept(
+                        "poplin", "2 layers of poplin", 2, 0.5, 0, ThreadKept.of(SewingThread.spunPolyester(25)), null),
+                null,
+                null,
+                List.of(),
+                BalanceRun.State.OPEN,
+                null,
+                null,
+                Touched.NOTHING,
+                null,
+                LocalDate.of(2026, 11, 25),
+                null);
+    }
+
+    private static MendCase trouble(String machine) {
+        return new MendCase(
+                machine,
+                machine,
+                List.of(Symptom.SKIPPED_STITCHES),
+                List.of(),
+                SearchSchool.LIKELIEST_PER_MINUTE,
+                "poplin",
+                "2 layers of poplin",
+                2,
+                null,
+                Map.of(),
+                null,
+                List.of(),
+                MendCase.State.OPEN,
+                LocalDate.of(2026, 11, 25));
+    }
+}

@@ -1,0 +1,56 @@
+package belonax.web.shared.form;
+
+import belonax.BadInput;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.press.AlreadyDone;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.util.UriComponents;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/**
+ * What a use case refuses is told on the page that asked, in the very sentence of the refusal, beside what was sent. Nothing was
+ * recorded then.
+ */
+@ControllerAdvice(annotations = Controller.class)
+@Order(Ordered.LOWEST_PRECEDENCE)
+class Refusals {
+    /** The sentence, on the page that is shown next. */
+    static final String SENTENCE = "refused";
+
+    /** What was sent, on the page that is shown next. */
+    static final String SENT = "sentBefore";
+
+    @ExceptionHandler({BadInput.class, ChangedMeanwhile.class, AlreadyDone.class})
+    String refused(RuntimeException refusal, HttpServletRequest request, RedirectAttributes next) {
+        next.addFlashAttribute(SENTENCE, String.valueOf(refusal.getMessage()));
+        next.addFlashAttribute(SENT, sent(request));
+        return "redirect:" + asking(request);
+    }
+
+    private static Map<String, String> sent(HttpServletRequest request) {
+        Map<String, String> sent = new LinkedHashMap<>();
+        request.getParameterMap().forEach((name, values) -> sent.put(name, String.join(",", values)));
+        return sent;
+    }
+
+    /** The page that asked: one of ours, never an address. Without its name the thread path's first stop. */
+    private static String asking(HttpServletRequest request) {
+        String referer = request.getHeader(HttpHeaders.REFERER);
+        UriComponents page = UriComponentsBuilder.fromUriString(referer == null ? "/" : referer)
+                .build();
+        String path = page.getPath();
+        if (path == null || !path.startsWith("/") || path.startsWith("//")) {
+            return "/";
+        }
+        return path + (page.getQuery() == null ? "" : "?" + page.getQuery());
+    }
+}
