@@ -88,6 +88,16 @@ public class DrawerStore {
                 .map(it -> kept(it, type));
     }
 
+    /**
+     * Returns a card that must be there.
+     *
+     * @throws BadInput if it is not
+     */
+    @Transactional(readOnly = true)
+    public <T extends Card> Kept<T> get(Class<T> type, UUID id) {
+        return find(type, id).orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
+    }
+
     /** Returns a card by an id that somebody typed or that stood in an address. */
     @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> find(Class<T> type, String id) {

@@ -98,6 +98,12 @@ public class MachineShelf {
         change.undone();
     }
 
+    /** Tells whether a change was one of a machine. */
+    @Transactional(readOnly = true)
+    public boolean knows(UUID changeId) {
+        return changes.findById(changeId).isPresent();
+    }
+
     /** Tells whether a change can still be taken back. */
     @Transactional(readOnly = true)
     public boolean canUndo(UUID changeId) {

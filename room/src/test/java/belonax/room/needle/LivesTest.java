@@ -324,6 +324,20 @@ class LivesTest {
     }
 
     @Test
+    void taking_work_back_gives_an_overlocker_its_minutes_back_whichever_place_held_a_needle() {
+        UUID first =
+                room.find("sparrow").orElseThrow().fittedIn(0).orElseThrow().needleId();
+        book.takeOut(new UUID(4, 4), "sparrow", 0, first, Goes.PARK, "felt card, row 2", false);
+        double before = care.plan("sparrow").hoursSinceCleaning();
+
+        UUID action = work.sewn("sparrow", 60, Wear.SOFT_KNIT);
+        assertThat(care.plan("sparrow").hoursSinceCleaning()).isCloseTo(before + 1, within(1e-6));
+        undo.undo(action);
+
+        assertThat(care.plan("sparrow").hoursSinceCleaning()).isCloseTo(before, within(1e-6));
+    }
+
+    @Test
     void projects_are_counted_for_every_needle_in_the_machine() {
         notes.projectBegun("sparrow", false);
         UUID big = notes.projectBegun("sparrow", true);

@@ -13,11 +13,9 @@ import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,21 +52,12 @@ class BenchPage {
         this.layout = layout;
     }
 
-    /** Shows the bench again with what will not do; nothing was recorded. */
-    String refused(String sentence, HttpServletRequest request, HttpServletResponse response, Model model) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        String page = bench("", "2", false, Optional.empty(), Optional.empty(), request, model);
-        model.addAttribute("notice", sentence);
-        return page;
-    }
-
     @GetMapping("/bench")
     String bench(
             @RequestParam(defaultValue = "") String cloth,
             @RequestParam(defaultValue = "2") String layers,
             @RequestParam(defaultValue = "false") boolean big,
             @RequestParam(required = false) Optional<UUID> done,
-            @RequestParam(required = false) Optional<String> notice,
             HttpServletRequest request,
             Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
@@ -78,7 +67,6 @@ class BenchPage {
         layout.addTo(model, Optional.of(Stop.BENCH), machine);
         FormPage.show(model, Map.of("cloth", cloth, "layers", layers));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
-        model.addAttribute("notice", notice.map(BenchPage::sentence).orElse(null));
         OnTheTable table = new OnTheTable(cloths, cloth, layers);
         model.addAttribute("table", table);
         try {
@@ -96,14 +84,5 @@ class BenchPage {
         model.addAttribute("timer", work.running(machine.get().id()).orElse(null));
         model.addAttribute("work", WorkForm.CHOICES);
         return "bench/page";
-    }
-
-    private static String sentence(String notice) {
-        return switch (notice) {
-            case "undone" -> "Taken back.";
-            case "later" -> "There is no such change to take back.";
-            case "short" -> "The timer ran too short to count.";
-            default -> "Nothing was recorded.";
-        };
     }
 }

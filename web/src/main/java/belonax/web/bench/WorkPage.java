@@ -1,11 +1,9 @@
 package belonax.web.bench;
 
-import belonax.BadInput;
 import belonax.life.CareKind;
 import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
-import belonax.room.ChangedMeanwhile;
 import belonax.room.care.CareLog;
 import belonax.room.event.Undo;
 import belonax.room.needle.NeedleNotes;
@@ -13,16 +11,14 @@ import belonax.room.needle.WorkLog;
 import belonax.web.shared.Layout;
 import belonax.web.shared.device.StitchCounter;
 import belonax.web.shared.form.Entries;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
+import belonax.web.shared.form.Said;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -35,7 +31,6 @@ import org.springframework.web.util.UriComponentsBuilder;
 class WorkPage {
     private static final String BENCH = "/bench";
 
-    private final BenchPage bench;
     private final WorkLog work;
     private final NeedleNotes notes;
     private final CareLog care;
@@ -43,15 +38,7 @@ class WorkPage {
     private final StitchCounter counter;
     private final Layout layout;
 
-    WorkPage(
-            BenchPage bench,
-            WorkLog work,
-            NeedleNotes notes,
-            CareLog care,
-            Undo undo,
-            StitchCounter counter,
-            Layout layout) {
-        this.bench = bench;
+    WorkPage(WorkLog work, NeedleNotes notes, CareLog care, Undo undo, StitchCounter counter, Layout layout) {
         this.work = work;
         this.notes = notes;
         this.care = care;
@@ -121,14 +108,10 @@ class WorkPage {
     String sign(
             @RequestParam String machine,
             @RequestParam(defaultValue = "0") int place,
-            @RequestParam String sign,
+            @RequestParam(required = false) @Nullable Sign sign, // None when the button for a strike was pressed.
             RedirectAttributes to) {
         return back(
-                to,
-                () -> Optional.of(
-                        sign.equals("STRUCK")
-                                ? notes.struck(machine, place)
-                                : notes.sign(machine, place, Sign.valueOf(sign))));
+                to, () -> Optional.of(sign == null ? notes.struck(machine, place) : notes.sign(machine, place, sign)));
     }
 
     @PostMapping("/bench/care")
@@ -145,12 +128,8 @@ class WorkPage {
 
     @PostMapping("/bench/undo")
     String undo(@RequestParam UUID change, RedirectAttributes to) {
-        try {
-            undo.undo(change);
-            to.addAttribute("notice", "undone");
-        } catch (ChangedMeanwhile | BadInput tooLate) {
-            to.addAttribute("notice", "later");
-        }
+        undo.undo(change);
+        Said.next(to, "Taken back.");
         return "redirect:" + BENCH;
     }
 
@@ -163,22 +142,15 @@ class WorkPage {
                 : path + (page.getQuery() == null ? "" : "?" + page.getQuery());
     }
 
-    @ExceptionHandler(BadInput.class)
-    String refused(BadInput refused, HttpServletRequest request, HttpServletResponse response, Model model) {
-        return bench.refused(String.valueOf(refused.getMessage()), request, response, model);
-    }
-
     private interface Recording {
         Optional<UUID> record();
     }
 
     private static String back(RedirectAttributes to, Recording recording) {
-        try {
-            Optional<UUID> action = recording.record();
-            action.ifPresentOrElse(it -> to.addAttribute("done", it), () -> to.addAttribute("notice", "short"));
-        } catch (IllegalArgumentException noSuchWord) {
-            to.addAttribute("notice", "refused");
-        }
+        recording
+                .record()
+                .ifPresentOrElse(
+                        it -> to.addAttribute("done", it), () -> Said.next(to, "The timer ran too short to count."));
         return "redirect:" + BENCH;
     }
 }

@@ -33,13 +33,17 @@ record Again(String page, HttpServletResponse response, Model model, Consumer<En
             return "redirect:/drawer?done="
                     + changes.get().stream().map(UUID::toString).collect(Collectors.joining(","));
         } catch (ChangedMeanwhile changed) {
-            return "redirect:/drawer?notice=changed";
+            return again(entries, new BadInput("", String.valueOf(changed.getMessage())));
         } catch (BadInput refused) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            show.accept(entries);
-            model.addAttribute("keeping", true);
-            FormPage.refuse(model, refused);
-            return page;
+            return again(entries, refused);
         }
+    }
+
+    private String again(Entries entries, BadInput refused) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        show.accept(entries);
+        model.addAttribute("keeping", true);
+        FormPage.refuse(model, refused);
+        return page;
     }
 }

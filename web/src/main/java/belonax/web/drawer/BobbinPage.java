@@ -43,11 +43,8 @@ class BobbinPage {
 
     @GetMapping("/drawer/bobbin/{id}")
     String edit(@PathVariable UUID id, HttpServletRequest request, Model model) {
-        Optional<Kept<WoundBobbin>> kept = drawer.find(WoundBobbin.class, id);
-        if (kept.isEmpty()) {
-            return "redirect:/drawer?notice=gone";
-        }
-        show(typed(kept.get(), units()), request, model);
+        Kept<WoundBobbin> kept = drawer.get(WoundBobbin.class, id);
+        show(typed(kept, units()), request, model);
         model.addAttribute("id", id);
         return "drawer/bobbin";
     }

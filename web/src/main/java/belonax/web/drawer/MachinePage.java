@@ -1,5 +1,6 @@
 package belonax.web.drawer;
 
+import belonax.BadInput;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.room.machine.MachineCard;
@@ -48,11 +49,8 @@ class MachinePage {
 
     @GetMapping("/drawer/machine/{id}")
     String edit(@PathVariable String id, HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = room.find(id);
-        if (machine.isEmpty()) {
-            return "redirect:/drawer?notice=gone";
-        }
-        show(MachineForm.of(machine.get().card(), shelf.revision(id).orElse(0), units()), request, model);
+        MachineNow machine = room.find(id).orElseThrow(() -> new BadInput("machine", "It is no longer in the drawer."));
+        show(MachineForm.of(machine.card(), shelf.revision(id).orElse(0), units()), request, model);
         model.addAttribute("id", id);
         return "drawer/machine";
     }

@@ -72,11 +72,8 @@ class PacketPage {
 
     @GetMapping("/drawer/packet/{id}")
     String edit(@PathVariable UUID id, HttpServletRequest request, Model model) {
-        Optional<Kept<Packet>> kept = drawer.find(Packet.class, id);
-        if (kept.isEmpty()) {
-            return "redirect:/drawer?notice=gone";
-        }
-        show(PacketForm.typed(kept.get()), request, model);
+        Kept<Packet> kept = drawer.get(Packet.class, id);
+        show(PacketForm.typed(kept), request, model);
         model.addAttribute("id", id);
         return "drawer/packet-edit";
     }

@@ -1,7 +1,6 @@
 package belonax.web.drawer;
 
 import belonax.BadInput;
-import belonax.room.ChangedMeanwhile;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.Spool;
@@ -13,6 +12,7 @@ import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
+import belonax.web.shared.form.Said;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -29,6 +29,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.View;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.servlet.view.RedirectView;
 import org.springframework.web.util.UriComponentsBuilder;
 
@@ -86,13 +87,10 @@ class SpoolPage {
             @RequestParam(defaultValue = "") String back,
             HttpServletRequest request,
             Model model) {
-        Optional<Kept<Spool>> kept = drawer.find(Spool.class, id);
-        if (kept.isEmpty()) {
-            return "redirect:/drawer?notice=gone";
-        }
+        Kept<Spool> kept = drawer.get(Spool.class, id);
         model.addAttribute("back", back);
-        show(SpoolForm.typed(kept.get(), units()), request, model);
-        showKept(kept.get(), model);
+        show(SpoolForm.typed(kept, units()), request, model);
+        showKept(kept, model);
         return "drawer/spool-edit";
     }
 
@@ -104,17 +102,14 @@ class SpoolPage {
             HttpServletResponse response,
             Model model) {
         Entries entries = new Entries(typed);
-        Optional<Kept<Spool>> kept = drawer.find(Spool.class, id);
-        if (kept.isEmpty()) {
-            return "redirect:/drawer?notice=gone";
-        }
-        showKept(kept.get(), model);
+        Kept<Spool> kept = drawer.get(Spool.class, id);
+        showKept(kept, model);
         return new Again("drawer/spool-edit", response, model, it -> show(it.shown(), request, model))
                 .or(entries, () -> {
                     int revision = entries.whole("revision", "Open the page again.");
                     return entries.has("remove")
                             ? drawer.remove(id, revision).change()
-                            : drawer.change(id, revision, SpoolForm.spool(entries, units(), kept.map(Kept::card)))
+                            : drawer.change(id, revision, SpoolForm.spool(entries, units(), Optional.of(kept.card())))
                                     .change();
                 });
     }
@@ -125,28 +120,26 @@ class SpoolPage {
             @PathVariable UUID id,
             @RequestParam int revision,
             @RequestParam SnapTest result,
-            @RequestParam(defaultValue = "") String back) {
-        Optional<Kept<Spool>> kept = drawer.find(Spool.class, id);
-        if (kept.isEmpty()) {
-            return new RedirectView("/drawer?notice=gone");
-        }
-        try {
-            Spool snapped = kept.get().card().snapped(result, LocalDate.now(clock));
-            UUID change = drawer.change(id, revision, snapped).change();
-            return back.isBlank() ? new RedirectView("/drawer?done=" + change) : verdict(back, snapped);
-        } catch (ChangedMeanwhile changed) {
-            return new RedirectView("/drawer?notice=changed");
-        }
+            @RequestParam(defaultValue = "") String back,
+            RedirectAttributes next) {
+        Kept<Spool> kept = drawer.get(Spool.class, id);
+        Spool snapped = kept.card().snapped(result, LocalDate.now(clock));
+        UUID change = drawer.change(id, revision, snapped).change();
+        return back.isBlank() ? new RedirectView("/drawer?done=" + change) : verdict(back, snapped, next);
     }
 
     /** Only ever leads to Match; a spool that failed leaves the sentence, and a sound thread of its kind takes its place. */
-    private static View verdict(String back, Spool spool) {
+    private static View verdict(String back, Spool spool, RedirectAttributes next) {
+        Said.next(
+                next,
+                spool.isSound()
+                        ? "It resists, so it is sound: the warning is gone, and this is the verdict with it."
+                        : "That spool is out of use. This is the verdict for a sound thread of its kind: choose another spool.");
         UriComponentsBuilder match = UriComponentsBuilder.fromPath("/match")
                 .query(Optional.ofNullable(
                                 UriComponentsBuilder.fromUriString(back).build().getQuery())
                         .orElse(""))
-                .replaceQueryParam("done")
-                .replaceQueryParam("notice", spool.isSound() ? "sound" : "spool-out");
+                .replaceQueryParam("done");
         if (!spool.isSound()) {
             match.replaceQueryParam("spool")
                     .replaceQueryParam("number", spool.tex())

@@ -98,12 +98,9 @@ class SwatchPage {
 
     @GetMapping("/drawer/swatch/{id}")
     String edit(@PathVariable UUID id, HttpServletRequest request, Model model) {
-        Optional<Kept<Swatch>> kept = drawer.find(Swatch.class, id);
-        if (kept.isEmpty()) {
-            return "redirect:/drawer?notice=gone";
-        }
-        show(SwatchForm.typed(kept.get(), units()), request, model);
-        showKept(kept.get(), model);
+        Kept<Swatch> kept = drawer.get(Swatch.class, id);
+        show(SwatchForm.typed(kept, units()), request, model);
+        showKept(kept, model);
         return "drawer/swatch-edit";
     }
 
@@ -116,13 +113,10 @@ class SwatchPage {
             HttpServletResponse response,
             Model model) {
         Entries entries = new Entries(typed);
-        Optional<Kept<Swatch>> kept = drawer.find(Swatch.class, id);
-        if (kept.isEmpty()) {
-            return "redirect:/drawer?notice=gone";
-        }
-        showKept(kept.get(), model);
+        Kept<Swatch> kept = drawer.get(Swatch.class, id);
+        showKept(kept, model);
         return new Again("drawer/swatch-edit", response, model, it -> show(it.shown(), request, model))
-                .or(entries, () -> change(kept.get(), entries, picture));
+                .or(entries, () -> change(kept, entries, picture));
     }
 
     /** The picture of a swatch, as it was re-encoded. */

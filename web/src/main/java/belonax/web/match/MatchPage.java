@@ -20,7 +20,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -71,7 +70,6 @@ class MatchPage {
     String answer(
             MatchForm.Typed typed,
             @RequestParam(required = false) Optional<UUID> done,
-            @RequestParam(required = false) Optional<String> notice,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
@@ -85,7 +83,6 @@ class MatchPage {
         model.addAttribute("snapTest", form.snapTestDue(stock).orElse(null));
         model.addAttribute("places", machine.map(MachineNow::places).orElse(List.of()));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
-        model.addAttribute("notice", notice.map(MatchPage::sentence).orElse(null));
         try {
             MatchRequest asked = form.request(
                     stock,
@@ -118,20 +115,5 @@ class MatchPage {
 
     private Stock stock() {
         return new Stock(drawer, catalogue, cloths, clock, layout.settings().units());
-    }
-
-    private static @Nullable String sentence(String notice) {
-        return switch (notice) {
-            case "changed" ->
-                "The needle was changed in another window, so nothing was recorded here. The strip shows what is in"
-                        + " the machine now: is that what you see?";
-            case "sound" -> "It resists, so it is sound: the warning is gone, and this is the verdict with it.";
-            case "spool-out" ->
-                "That spool is out of use. This is the verdict for a sound thread of its kind: choose another spool.";
-            case "undone" -> "Taken back: the strip shows what is in the machine again.";
-            case "later" -> "There is no such change to take back.";
-            case "refused" -> "That needle does not go into this machine, so nothing was recorded.";
-            default -> null;
-        };
     }
 }

@@ -1,7 +1,5 @@
 package belonax.web.needles;
 
-import belonax.BadInput;
-import belonax.room.ChangedMeanwhile;
 import belonax.room.drawer.RanOut;
 import belonax.room.event.ActionLog;
 import belonax.room.event.Undo;
@@ -9,10 +7,10 @@ import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.form.Said;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Supplier;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,16 +38,11 @@ class NeedleBookPage {
     }
 
     @GetMapping("/needles")
-    String show(
-            @RequestParam(required = false) Optional<UUID> done,
-            @RequestParam(required = false) Optional<String> notice,
-            HttpServletRequest request,
-            Model model) {
+    String show(@RequestParam(required = false) Optional<UUID> done, HttpServletRequest request, Model model) {
         layout.addTo(model, Optional.of(Stop.NEEDLES), request);
         model.addAttribute("book", BookView.of(book, room.machines(), layout.onTheTable(request), layout.settings()));
         model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
-        model.addAttribute("notice", notice.map(NeedleBookPage::sentence).orElse(null));
         return "needles/book";
     }
 
@@ -60,7 +53,7 @@ class NeedleBookPage {
             @RequestParam(defaultValue = "") String where,
             @RequestParam(defaultValue = "false") boolean failed,
             RedirectAttributes to) {
-        return record(to, () -> book.put(needle, goes, where, failed));
+        return record(to, book.put(needle, goes, where, failed));
     }
 
     @PostMapping("/needles/back")
@@ -69,25 +62,24 @@ class NeedleBookPage {
             @RequestParam String machine,
             @RequestParam(defaultValue = "0") int place,
             RedirectAttributes to) {
-        return record(to, () -> book.putBackIn(machine, place, needle));
+        return record(to, book.putBackIn(machine, place, needle));
     }
 
     @PostMapping("/needles/found")
     String found(@RequestParam UUID needle, RedirectAttributes to) {
-        return record(to, () -> book.piecesFound(needle));
+        return record(to, book.piecesFound(needle));
     }
 
     @PostMapping("/needles/jar")
     String jarEmptied(RedirectAttributes to) {
-        return record(to, book::jarEmptied);
+        return record(to, book.jarEmptied());
     }
 
     /** The last fifty things that were done, each to be taken back. */
     @GetMapping("/needles/log")
-    String log(@RequestParam(required = false) Optional<String> notice, HttpServletRequest request, Model model) {
+    String log(HttpServletRequest request, Model model) {
         layout.addTo(model, Optional.of(Stop.NEEDLES), request);
         model.addAttribute("actions", LogView.of(log.last()));
-        model.addAttribute("notice", notice.map(NeedleBookPage::sentence).orElse(null));
         return "needles/log";
     }
 
@@ -96,36 +88,13 @@ class NeedleBookPage {
             @RequestParam UUID change,
             @RequestParam(defaultValue = "/needles/log") String back,
             RedirectAttributes to) {
-        try {
-            undo.undo(change);
-            to.addAttribute("notice", "undone");
-        } catch (ChangedMeanwhile | BadInput tooLate) {
-            to.addAttribute("notice", "later");
-        }
+        undo.undo(change);
+        Said.next(to, "Taken back. What was recorded later stands.");
         return back.equals("/needles") ? "redirect:/needles" : "redirect:/needles/log";
     }
 
-    private static String record(RedirectAttributes to, Supplier<UUID> action) {
-        try {
-            to.addAttribute("done", action.get());
-        } catch (ChangedMeanwhile changed) {
-            to.addAttribute("notice", "changed");
-        } catch (BadInput refused) {
-            to.addAttribute("notice", refused.problems().get(0).field());
-        }
+    private static String record(RedirectAttributes to, UUID action) {
+        to.addAttribute("done", action);
         return "redirect:/needles";
-    }
-
-    private static String sentence(String notice) {
-        return switch (notice) {
-            case "undone" -> "Taken back. What was recorded later stands.";
-            case "later" -> "There is no such change to take back.";
-            case "where" ->
-                "Name the place where you park it, such as “felt card, row 2”: an unmarked needle is not known again.";
-            case "system" ->
-                "That machine does not list the needle's system, and a needle of another system can strike.";
-            case "changed" -> "It was changed in another window, so nothing was recorded here.";
-            default -> "Nothing was recorded: that needle is not where this page thought it was.";
-        };
     }
 }

@@ -1,12 +1,11 @@
 package belonax.web.needles;
 
-import belonax.BadInput;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Twin;
-import belonax.room.ChangedMeanwhile;
+import belonax.room.card.DrawerStore;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.event.Undo;
 import belonax.thread.Build;
@@ -14,6 +13,8 @@ import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.Tex;
+import belonax.web.shared.form.Said;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.View;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.servlet.view.RedirectView;
 import org.springframework.web.util.UriComponentsBuilder;
 
@@ -50,14 +52,14 @@ class NeedleChanges {
             @Nullable Fibre fibre,
             @Nullable Build build,
             @Nullable Quality quality,
-            @Nullable UUID out0,
-            @Nullable UUID out1,
-            @Nullable UUID out2,
+            @Nullable List<String> out,
             String back) {
 
-        /** Returns the needle that the page showed in the place that was pressed. */
+        /** Returns the needle that the page showed in the place that was pressed; every place sends its own, in their order. */
         Optional<UUID> expectedOut() {
-            return Optional.ofNullable(place == 0 ? out0 : place == 1 ? out1 : out2);
+            return out == null || place < 0 || place >= out.size()
+                    ? Optional.empty()
+                    : DrawerStore.uuid(out.get(place));
         }
 
         Needle needle() {
@@ -82,36 +84,25 @@ class NeedleChanges {
 
     @PostMapping("/needles/fit")
     View fit(@ModelAttribute FitForm form) {
-        try {
-            UUID action = supply.fit(form.machine(), form.place(), form.needle(), form.thread(), form.expectedOut());
-            return back(form.back(), "done", action.toString());
-        } catch (ChangedMeanwhile e) {
-            return back(form.back(), "notice", "changed");
-        } catch (BadInput e) {
-            return back(form.back(), "notice", "refused");
-        }
+        UUID action = supply.fit(form.machine(), form.place(), form.needle(), form.thread(), form.expectedOut());
+        return back(form.back(), Optional.of(action));
     }
 
     @PostMapping("/needles/undo")
-    View undo(@RequestParam UUID action, @RequestParam String back) {
-        try {
-            undo.undo(action);
-            return back(back, "notice", "undone");
-        } catch (BadInput e) {
-            return back(back, "notice", "later");
-        }
+    View undo(@RequestParam UUID action, @RequestParam String back, RedirectAttributes next) {
+        undo.undo(action);
+        Said.next(next, "Taken back: the strip shows what is in the machine again.");
+        return back(back, Optional.empty());
     }
 
     /** Only ever leads to a page of ours: what is sent along counts as a query, never as an address. */
-    private static View back(String back, String name, String value) {
+    private static View back(String back, Optional<UUID> done) {
         String query = Optional.ofNullable(
                         UriComponentsBuilder.fromUriString(back).build().getQuery())
                 .orElse("");
         String address = UriComponentsBuilder.fromPath("/match")
                 .query(query)
-                .replaceQueryParam("done")
-                .replaceQueryParam("notice")
-                .replaceQueryParam(name, value)
+                .replaceQueryParam("done", done.stream().toArray())
                 .build()
                 .toUriString();
         RedirectView view = new RedirectView(address);

@@ -149,8 +149,8 @@ class BalancePagesTest {
                 .isEqualTo("Tap what you see on both faces, top and underside; then it is read.");
         assertThat(refused(run + "/strip", "heron", "revision=" + revision(run) + "&dial=44&top=CLEAN&underside=CLEAN"))
                 .contains("dial");
-        mvc.perform(get(run + "?notice=read"))
-                .andExpect(content().string(containsString("Tap what you see on both faces")));
+        mvc.perform(get(run).flashAttr("refused", "Tap what you see on both faces."))
+                .andExpect(content().string(containsString("Tap what you see on both faces.")));
     }
 
     @Test

@@ -1,11 +1,13 @@
 package belonax.web.bench;
 
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasEntry;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
@@ -24,6 +26,7 @@ import belonax.room.needle.SewingRoom;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import jakarta.servlet.http.Cookie;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
@@ -178,8 +181,21 @@ class BenchPagesTest {
         mvc.perform(get("/bench")).andExpect(content().string(containsString("Nothing is due on this machine.")));
         form("/bench/sign", "machine=heron&sign=THUMP");
         mvc.perform(get("/bench")).andExpect(content().string(containsString("Change the needle first")));
-        refused("/bench/sewn", "machine=heron&minutes=long", "“long” is not a number");
-        Assertions.assertThat(form("/bench/sign", "machine=heron&sign=SNEEZE")).contains("notice=refused");
+        mvc.perform(post("/bench/sewn")
+                        .with(csrf())
+                        .header("Referer", "http://localhost/bench?cloth=canvas")
+                        .contentType("application/x-www-form-urlencoded")
+                        .content("machine=heron&minutes=long"))
+                .andExpect(redirectedUrl("/bench?cloth=canvas"))
+                .andExpect(flash().attribute("refused", containsString("“long” is not a number")))
+                .andExpect(flash().attribute("sentBefore", hasEntry("minutes", "long")));
+        mvc.perform(get("/bench")
+                        .flashAttr("refused", "“long” is not a number")
+                        .flashAttr("sentBefore", Map.of("minutes", "long")))
+                .andExpect(content().string(containsString("“long” is not a number")))
+                .andExpect(content().string(containsString("value=\"long\"")));
+        mvc.perform(post("/bench/sign").with(csrf()).param("machine", "heron").param("sign", "SNEEZE"))
+                .andExpect(status().isBadRequest());
     }
 
     @Test
@@ -214,11 +230,17 @@ class BenchPagesTest {
                 .isEqualTo(parked);
         mvc.perform(get("/needles")).andExpect(content().string(containsString("Out, and nobody said where")));
         UUID loose = book.in(NeedleState.LOOSE, 1).get(0).id();
-        Assertions.assertThat(form("/needles/put", "needle=" + loose + "&goes=PARK&where="))
-                .contains("notice=where");
+        mvc.perform(post("/needles/put")
+                        .with(csrf())
+                        .param("needle", loose.toString())
+                        .param("goes", "PARK"))
+                .andExpect(flash().attribute("refused", containsString("an unmarked needle is not known again")));
         form("/needles/put", "needle=" + loose + "&goes=JAR");
-        Assertions.assertThat(form("/needles/put", "needle=" + loose + "&goes=JAR"))
-                .contains("notice=");
+        mvc.perform(post("/needles/put")
+                        .with(csrf())
+                        .param("needle", loose.toString())
+                        .param("goes", "JAR"))
+                .andExpect(flash().attribute("refused", containsString("not lying about")));
     }
 
     @Test

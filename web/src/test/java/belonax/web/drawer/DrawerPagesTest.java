@@ -7,7 +7,9 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -220,14 +222,17 @@ class DrawerPagesTest {
     void what_is_gone_or_changed_elsewhere_leads_back_with_a_sentence() throws Exception {
         UUID nobody = new UUID(9, 9);
         for (String what : new String[] {"packet", "spool", "swatch", "bobbin", "machine"}) {
-            mvc.perform(get("/drawer/" + what + "/" + nobody)).andExpect(redirectedUrlPattern("/drawer?notice=gone"));
+            mvc.perform(get("/drawer/" + what + "/" + nobody))
+                    .andExpect(redirectedUrl("/drawer"))
+                    .andExpect(flash().attribute("refused", "It is no longer in the drawer."));
         }
-        mvc.perform(get("/drawer?notice=changed")).andExpect(content().string(containsString("in another window")));
         mvc.perform(post("/drawer/packet/" + first(Packet.class).id())
                         .with(csrf())
                         .contentType("application/x-www-form-urlencoded")
                         .content("revision=7&system=H_130_705&type=UNIVERSAL&nm=80&count=6"))
-                .andExpect(redirectedUrlPattern("/drawer?notice=changed"));
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(content().string(containsString("in another window")))
+                .andExpect(content().string(containsString("value=\"6\"")));
     }
 
     @Test

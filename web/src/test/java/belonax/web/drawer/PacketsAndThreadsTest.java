@@ -7,6 +7,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -132,7 +133,7 @@ class PacketsAndThreadsTest {
         snap(old, SnapTest.RESISTS, verdict).andExpect(redirectedUrlPattern("/match?*spool=" + old + "*"));
         mvc.perform(get(verdict)).andExpect(content().string(not(containsString("Snap-test this thread first"))));
         snap(old, SnapTest.PARTS_AT_ONCE, verdict)
-                .andExpect(redirectedUrlPattern("/match?*notice=spool-out*"))
+                .andExpect(flash().attribute("said", containsString("out of use")))
                 .andExpect(redirectedUrlPattern("/match?*number=25.0*"));
         mvc.perform(get(verdict))
                 .andExpect(status().isUnprocessableEntity())
@@ -155,7 +156,7 @@ class PacketsAndThreadsTest {
         UUID packet = drawer.add(Packet.of(sharp, 3, true, "")).card();
         form(
                 "/needles/fit",
-                "machine=badger&place=0&system=130/705+H&type=SHARP&nm=60&out0=" + seen("badger")
+                "machine=badger&place=0&system=130/705+H&type=SHARP&nm=60&out=" + seen("badger")
                         + "&back=/match?cloth=poplin");
 
         Assertions.assertThat(
@@ -169,7 +170,7 @@ class PacketsAndThreadsTest {
     void cheap_thread_brings_cleaning_forward_until_the_work_is_taken_back() throws Exception {
         form(
                 "/needles/fit",
-                "machine=heron&place=0&system=130/705+H&type=SHARP&nm=70&tex=25&fibre=POLYESTER&build=SPUN&quality=CHEAP&out0="
+                "machine=heron&place=0&system=130/705+H&type=SHARP&nm=70&tex=25&fibre=POLYESTER&build=SPUN&quality=CHEAP&out="
                         + seen("heron") + "&back=/match?cloth=poplin");
         CarePlan before = care.plan("heron");
 

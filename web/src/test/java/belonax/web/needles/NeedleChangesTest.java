@@ -1,5 +1,6 @@
 package belonax.web.needles;
 
+import static org.hamcrest.Matchers.containsString;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.eq;
@@ -8,6 +9,7 @@ import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -80,7 +82,27 @@ class NeedleChangesTest {
         when(supply.fit(any(), anyInt(), any(), any(), any())).thenThrow(new BadInput("system", "Not listed here."));
 
         mvc.perform(fitForm("/match?cloth=rib").with(csrf()))
-                .andExpect(redirectedUrl("/match?cloth=rib&notice=refused"));
+                .andExpect(status().is3xxRedirection())
+                .andExpect(flash().attribute("refused", "Not listed here."));
+    }
+
+    @Test
+    void each_of_five_places_is_compared_with_its_own_needle() throws Exception {
+        when(supply.fit(any(), anyInt(), any(), any(), any())).thenReturn(ACTION);
+        UUID fifth = new UUID(5, 5);
+
+        mvc.perform(post("/needles/fit")
+                        .param("machine", "chorus")
+                        .param("place", "4")
+                        .param("system", "HAx1SP")
+                        .param("type", "STRETCH")
+                        .param("nm", "75")
+                        .param("out", OUT.toString(), "", new UUID(3, 3).toString(), "", fifth.toString())
+                        .param("back", "/match")
+                        .with(csrf()))
+                .andExpect(status().is3xxRedirection());
+
+        verify(supply).fit(eq("chorus"), eq(4), any(), any(), eq(Optional.of(fifth)));
     }
 
     @Test
@@ -89,7 +111,8 @@ class NeedleChangesTest {
                         .param("action", ACTION.toString())
                         .param("back", "/match?cloth=rib")
                         .with(csrf()))
-                .andExpect(redirectedUrl("/match?cloth=rib&notice=undone"));
+                .andExpect(redirectedUrl("/match?cloth=rib"))
+                .andExpect(flash().attribute("said", containsString("Taken back")));
 
         verify(undo).undo(ACTION);
     }
@@ -104,7 +127,7 @@ class NeedleChangesTest {
                 .param("tex", "25.0")
                 .param("fibre", "POLYESTER")
                 .param("build", "SPUN")
-                .param("out0", OUT.toString())
+                .param("out", OUT.toString())
                 .param("back", back);
     }
 }

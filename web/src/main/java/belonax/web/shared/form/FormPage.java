@@ -9,9 +9,13 @@ import org.springframework.ui.Model;
 public final class FormPage {
     private FormPage() {}
 
-    /** Shows these entries. */
+    /** Shows these entries, and over them what was sent and refused just now. */
     public static void show(Model model, Map<String, String> typed) {
-        model.addAttribute("typed", typed);
+        Map<String, String> shown = new LinkedHashMap<>(typed);
+        if (model.getAttribute(Refusals.SENT) instanceof Map<?, ?> sent) {
+            sent.forEach((name, value) -> shown.put(String.valueOf(name), String.valueOf(value)));
+        }
+        model.addAttribute("typed", shown);
         model.addAttribute("wrong", Map.of());
     }
 

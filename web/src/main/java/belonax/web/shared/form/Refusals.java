@@ -9,6 +9,7 @@ import java.util.Map;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -44,6 +45,9 @@ class Refusals {
 
     /** The page that asked: one of ours, never an address. Without its name the thread path's first stop. */
     private static String asking(HttpServletRequest request) {
+        if (HttpMethod.GET.matches(request.getMethod())) {
+            return "/" + request.getRequestURI().split("/")[1]; // The stop, for the page itself is what was refused.
+        }
         String referer = request.getHeader(HttpHeaders.REFERER);
         UriComponents page = UriComponentsBuilder.fromUriString(referer == null ? "/" : referer)
                 .build();
