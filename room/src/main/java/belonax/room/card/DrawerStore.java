@@ -3,14 +3,17 @@ package belonax.room.card;
 import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
+import belonax.room.Remembered;
 import belonax.room.press.UseCase;
 import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -21,7 +24,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the cards of the drawer. Every change can be taken back as long as nothing later rests on it. */
 @Service
 public class DrawerStore {
+    private static final Set<CardKind> IN_EVERY_PICKER = EnumSet.of(CardKind.SWATCH, CardKind.SPOOL);
+
     private final CardRepository cards;
+    private final Remembered remembered;
     private final ChangeRepository changes;
     private final CardTypes types;
     private final EntityManager entities;
@@ -30,12 +36,14 @@ public class DrawerStore {
 
     DrawerStore(
             CardRepository cards,
+            Remembered remembered,
             ChangeRepository changes,
             CardTypes types,
             EntityManager entities,
             Clock clock,
             Supplier<UUID> ids) {
         this.cards = cards;
+        this.remembered = remembered;
         this.changes = changes;
         this.types = types;
         this.entities = entities;
@@ -49,9 +57,14 @@ public class DrawerStore {
     /** Returns all cards of a kind, in the order in which they came. */
     @Transactional(readOnly = true)
     public <T extends Card> List<Kept<T>> all(Class<T> type) {
-        return cards.ofKind(CardKind.of(type).name()).stream()
-                .map(it -> kept(it, type))
-                .toList();
+        CardKind kind = CardKind.of(type);
+        return IN_EVERY_PICKER.contains(kind)
+                ? remembered.of("cards " + kind, () -> read(kind, type))
+                : read(kind, type);
+    }
+
+    private <T extends Card> List<Kept<T>> read(CardKind kind, Class<T> type) {
+        return cards.ofKind(kind.name()).stream().map(it -> kept(it, type)).toList();
     }
 
     /** Returns the cards of a kind that hold all these words; all of them when there are none. */
@@ -83,6 +96,9 @@ public class DrawerStore {
     /** Returns a card, if it is there and of this kind. */
     @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> find(Class<T> type, UUID id) {
+        if (IN_EVERY_PICKER.contains(CardKind.of(type))) {
+            return all(type).stream().filter(it -> it.id().equals(id)).findFirst();
+        }
         return cards.findById(id)
                 .filter(it -> it.kind() == CardKind.of(type) && !it.isRemoved())
                 .map(it -> kept(it, type));

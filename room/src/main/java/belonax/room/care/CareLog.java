@@ -8,6 +8,8 @@ import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineEntity;
 import belonax.room.machine.MachineRepository;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
 import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Duration;
@@ -17,6 +19,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,12 +30,14 @@ public class CareLog {
     private static final double DAYS_PER_MONTH = 30.44;
 
     private final MachineRepository machines;
+    private final SewingRoom room;
     private final EventRepository events;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
-    CareLog(MachineRepository machines, EventRepository events, Clock clock, Supplier<UUID> ids) {
+    CareLog(MachineRepository machines, SewingRoom room, EventRepository events, Clock clock, Supplier<UUID> ids) {
         this.machines = machines;
+        this.room = room;
         this.events = events;
         this.clock = clock;
         this.ids = ids;
@@ -41,20 +46,25 @@ public class CareLog {
     /** Returns how far the machine's intervals are over. */
     @Transactional(readOnly = true)
     public CarePlan plan(String machineId) {
-        MachineEntity machine = machines.findById(machineId).orElseThrow();
-        Optional<Event> cleaned = events.newestOf(machineId, EventKind.CLEANED);
-        Optional<Event> oiled = events.newestOf(machineId, EventKind.OILED);
-        Optional<Event> serviced = events.newestOf(machineId, EventKind.SERVICED);
-        double cleanedAt = cleaned.map(Event::minutes).orElse(0.0);
-        double lintyAt = cleaned.map(Event::effectiveHours).orElse(0.0);
+        return plan(room.find(machineId).orElseThrow());
+    }
+
+    /** Returns how far the intervals of a machine are over. */
+    public CarePlan plan(MachineNow machine) {
+        MachineNow.Work work = machine.work();
         return new CarePlan(
-                Math.max(0, machine.sewnMinutes() - cleanedAt) / 60,
-                Math.max(0, machine.lintyMinutes() - lintyAt) / 60,
-                Math.max(0, machine.sewnMinutes() - oiled.map(Event::minutes).orElse(0.0)) / 60,
-                serviced.map(it -> OptionalDouble.of(monthsSince(it.at()))).orElse(OptionalDouble.empty()),
-                events.newestOf(machineId, EventKind.SEWN)
-                        .map(it -> monthsSince(it.at()))
-                        .orElse(0.0));
+                hoursSince(work.cleaned(), work.sewnMinutes(), MachineNow.Mark::sewnMinutes),
+                hoursSince(work.cleaned(), work.lintyMinutes(), MachineNow.Mark::lintyMinutes),
+                hoursSince(work.oiled(), work.sewnMinutes(), MachineNow.Mark::sewnMinutes),
+                work.serviced()
+                        .map(it -> OptionalDouble.of(monthsSince(it.at())))
+                        .orElse(OptionalDouble.empty()),
+                work.sewnAt().map(this::monthsSince).orElse(0.0));
+    }
+
+    private static double hoursSince(
+            Optional<MachineNow.Mark> mark, double minutes, ToDoubleFunction<MachineNow.Mark> then) {
+        return Math.max(0, minutes - mark.map(then::applyAsDouble).orElse(0.0)) / 60;
     }
 
     /** Records that something was done, at a time that may lie back. */

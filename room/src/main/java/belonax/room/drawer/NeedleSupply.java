@@ -10,17 +10,17 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleBook.Goes;
 import belonax.room.needle.NeedleRecord;
-import belonax.room.needle.NeedleState;
 import belonax.room.needle.NewNeedle;
 import belonax.room.needle.SewingRoom;
 import belonax.room.press.UseCase;
 import belonax.thread.SewingThread;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -60,15 +60,24 @@ public class NeedleSupply {
             String where,
             boolean failed) {}
 
-    /** What can go in. */
-    public record Choices(@Nullable String old, @Nullable String oldId, List<Choice> parked, List<Choice> packets) {}
+    /**
+     * What can go in.
+     *
+     * @param packetOf the word of the packet that a needle is offered from, for those that are offered
+     */
+    public record Choices(
+            @Nullable String old,
+            @Nullable String oldId,
+            List<Choice> parked,
+            List<Choice> packets,
+            Map<Needle, String> packetOf) {}
 
     /** Returns what can go into a machine: only needles of systems that it lists. */
     @Transactional(readOnly = true)
     public Choices choices(MachineNow machine, int place) {
         Optional<MachineNow.Fitted> old = machine.fittedIn(place);
-        List<NeedleRecord> about = new ArrayList<>(book.in(NeedleState.PARKED, MOST_PARKED));
-        about.addAll(book.in(NeedleState.LOOSE, MOST_PARKED));
+        List<NeedleRecord> about = book.lyingAbout(MOST_PARKED);
+        List<Kept<Packet>> packets = drawer.all(Packet.class);
         return new Choices(
                 old.map(it -> Words.capital(it.needle().needle().words())).orElse(null),
                 old.map(it -> it.needleId().toString()).orElse(null),
@@ -84,7 +93,7 @@ public class NeedleSupply {
                                         it.effectiveHours(),
                                         it.keptAt().isBlank() ? "lying about" : it.keptAt())))
                         .toList(),
-                drawer.all(Packet.class).stream()
+                packets.stream()
                         .filter(it -> it.card().isKnown()
                                 && it.card().count() > 0
                                 && machine.machine()
@@ -94,7 +103,13 @@ public class NeedleSupply {
                                 NeedleSource.word(NeedleSource.Kind.PACKET, it.id()),
                                 it.card().words() + ", " + it.card().count() + " left"
                                         + (it.card().rough() ? ", rough eyes" : "")))
-                        .toList());
+                        .toList(),
+                packets.stream()
+                        .filter(it -> it.card().isOffered())
+                        .collect(Collectors.toMap(
+                                it -> it.card().needle(),
+                                it -> NeedleSource.word(NeedleSource.Kind.PACKET, it.id()),
+                                (first, second) -> first)));
     }
 
     /**

@@ -11,7 +11,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,21 +45,32 @@ public class ActionLog {
         for (Event it : events.newest(Limit.of(EVENTS_READ))) {
             actions.computeIfAbsent(it.actionId(), any -> new ArrayList<>()).add(0, it);
         }
-        return actions.entrySet().stream()
-                .limit(MOST)
-                .map(it -> action(it.getKey(), it.getValue()))
+        List<UUID> last = actions.keySet().stream().limit(MOST).toList();
+        List<Event> parts = last.stream()
+                .flatMap(it -> Objects.requireNonNull(actions.get(it)).stream())
+                .toList();
+        Map<String, String> machines = names.machines();
+        Map<UUID, String> needles = names.needles(
+                parts.stream().flatMap(it -> it.needleId().stream()).collect(Collectors.toSet()));
+        Set<UUID> takenBack = events.takenBack(last);
+        return last.stream()
+                .map(it ->
+                        action(it, Objects.requireNonNull(actions.get(it)), machines, needles, takenBack.contains(it)))
                 .toList();
     }
 
-    private Action action(UUID id, List<Event> parts) {
+    private Action action(
+            UUID id, List<Event> parts, Map<String, String> machines, Map<UUID, String> needles, boolean undone) {
         Event first = parts.get(0);
-        String machine = first.machineId().map(names::machine).orElse("");
-        List<String> words = parts.stream().map(this::words).toList();
-        return new Action(id, first.at(), machine, Words.capital(String.join(", ", words)), events.existsByUndoes(id));
+        String machine =
+                first.machineId().map(it -> machines.getOrDefault(it, "")).orElse("");
+        List<String> words = parts.stream().map(it -> words(it, needles)).toList();
+        return new Action(id, first.at(), machine, Words.capital(String.join(", ", words)), undone);
     }
 
-    private String words(Event it) {
-        String needle = it.needleId().map(names::needle).orElse("needle");
+    private String words(Event it, Map<UUID, String> needles) {
+        String needle =
+                it.needleId().map(id -> needles.getOrDefault(id, "needle")).orElse("needle");
         return switch (it.kind()) {
             case NEEDLE_IN -> needle + " in";
             case NEEDLE_OUT -> needle + " out";

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
@@ -73,12 +74,30 @@ public interface EventRepository extends Repository<Event, Long> {
                 .max(Comparator.comparingLong(Event::seq));
     }
 
-    /** Returns the minutes that a needle sewed after an event, without those that were taken back. */
+    /**
+     * What happened to a needle since it was fitted, summed by kind and note.
+     *
+     * @param minutes of the work; 0 of anything else
+     */
+    record SinceFitted(EventKind kind, String note, double minutes) {}
+
+    /** Returns work and looks of a needle since it went in last, without what was taken back. */
     @Query("""
-            select coalesce(sum(e.minutes), 0) from Event e
-            where e.needleId = :needleId and e.kind = belonax.room.event.EventKind.SEWN and e.seq > :seq
-              and not exists (select u from Event u where u.undoes = e.actionId)""")
-    double minutesSewnAfter(UUID needleId, long seq);
+            select new belonax.room.event.EventRepository$SinceFitted(
+              e.kind, coalesce(e.note, ''), coalesce(sum(e.minutes), 0.0)) from Event e
+            where e.needleId = :needleId
+              and e.kind in (belonax.room.event.EventKind.SEWN, belonax.room.event.EventKind.FIT_CHECKED)
+              and e.seq > (
+                select coalesce(max(i.seq), 0) from Event i
+                where i.needleId = :needleId and i.kind = belonax.room.event.EventKind.NEEDLE_IN
+                  and not exists (select v from Event v where v.undoes = i.actionId))
+              and not exists (select u from Event u where u.undoes = e.actionId)
+            group by e.kind, e.note""")
+    List<SinceFitted> sinceFitted(UUID needleId);
+
+    /** Returns those of these actions that were taken back. */
+    @Query("select e.undoes from Event e where e.undoes in :actions")
+    Set<UUID> takenBack(Collection<UUID> actions);
 
     /** Returns the events of a needle in their order, without those that were taken back. */
     @Query("""

@@ -1,12 +1,14 @@
 package belonax.room.event;
 
+import java.util.Collection;
+import java.util.Map;
 import java.util.UUID;
 
 /** What things that events name are called in running text. */
 public interface Names {
-    /** Returns a machine's name; empty when it is not known any more. */
-    String machine(String machineId);
+    /** Returns the names of all machines that ever were, by their short names. */
+    Map<String, String> machines();
 
-    /** Returns a needle's type and size; "needle" when it is not known any more. */
-    String needle(UUID needleId);
+    /** Returns type and size of needles; those that are not known any more are left out. */
+    Map<UUID, String> needles(Collection<UUID> ids);
 }

@@ -13,10 +13,9 @@ public interface MachineRepository extends Repository<MachineEntity, String> {
 
     List<MachineEntity> findAllByRemovedFalseOrderByPosition();
 
-    /** Returns the names alone, for the lists that stand on every page. */
-    @Query("select new belonax.room.machine.MachineName(m.id, m.name, m.standsAt) from MachineEntity m"
-            + " where m.removed = false order by m.position")
-    List<MachineName> names();
+    /** Returns the names alone, of those that were taken off the shelf too. */
+    @Query("select new belonax.room.machine.MachineName(m.id, m.name, m.standsAt) from MachineEntity m")
+    List<MachineName> namesOfAll();
 
     Optional<MachineEntity> findById(String id);
 

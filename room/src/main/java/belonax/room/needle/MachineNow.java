@@ -17,9 +17,17 @@ import java.util.UUID;
  * @param card what the owner keeps about it
  * @param thread the top thread, where it was told
  * @param dial the dial at the last balance
+ * @param timerSince when the timer that runs was started
+ * @param work what was sewn on it, and when it was cared for
  */
 public record MachineNow(
-        String id, MachineCard card, List<Place> places, Optional<SewingThread> thread, OptionalDouble dial) {
+        String id,
+        MachineCard card,
+        List<Place> places,
+        Optional<SewingThread> thread,
+        OptionalDouble dial,
+        Optional<Instant> timerSince,
+        Work work) {
 
     /**
      * A place that holds a needle.
@@ -30,6 +38,24 @@ public record MachineNow(
 
     /** The needle in a place, and since when. */
     public record Fitted(UUID needleId, NeedleInUse needle, Instant since) {}
+
+    /**
+     * What was sewn on a machine, and when it was cared for last.
+     *
+     * @param sewnMinutes all that was counted
+     * @param lintyMinutes those of them that left lint
+     * @param sewnAt when something was counted last
+     */
+    public record Work(
+            double sewnMinutes,
+            double lintyMinutes,
+            Optional<Instant> sewnAt,
+            Optional<Mark> cleaned,
+            Optional<Mark> oiled,
+            Optional<Mark> serviced) {}
+
+    /** When something was done, and how much had been sewn by then. */
+    public record Mark(Instant at, double sewnMinutes, double lintyMinutes) {}
 
     public MachineNow {
         places = List.copyOf(places);

@@ -16,6 +16,7 @@ import belonax.room.machine.MachineRepository;
 import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class NeedleBook {
     private static final int MOST_LIVES = 400;
     private static final int MOST_BREAKS = 40;
+    private static final Set<NeedleState> OUT_AND_USABLE = Set.of(NeedleState.PARKED, NeedleState.LOOSE);
     private static final Set<NeedleState> IN_THE_JAR = Set.of(NeedleState.JARRED, NeedleState.BROKEN);
 
     private final NeedleRepository needles;
@@ -78,6 +80,15 @@ public class NeedleBook {
                 .toList();
     }
 
+    /** Returns the needles that could go into a machine again: those that are parked first, then those that lie about. */
+    @Transactional(readOnly = true)
+    public List<NeedleRecord> lyingAbout(int most) {
+        return needles.findByStateInOrderByLastAtDesc(OUT_AND_USABLE, Limit.of(2 * most)).stream()
+                .map(NeedleEntity::line)
+                .sorted(Comparator.comparing(it -> it.state() != NeedleState.PARKED))
+                .toList();
+    }
+
     /** Returns the needles used last, wherever they are. */
     @Transactional(readOnly = true)
     public List<NeedleRecord> last(int most) {
@@ -107,10 +118,21 @@ public class NeedleBook {
         return needles.findByMissingNot("").stream().map(NeedleEntity::line).toList();
     }
 
+    /** Returns the lives that the log of this room knows, the newest first. */
+    @Transactional(readOnly = true)
+    public List<NeedleRecord> lives() {
+        return last(MOST_LIVES);
+    }
+
     /** Returns how long needles of a type last on a kind of work, as the log of this room has it. */
     @Transactional(readOnly = true)
     public LearntLife learnt(NeedleType type, Wear wear) {
-        List<NeedleRecord> lives = last(MOST_LIVES).stream()
+        return learnt(lives(), type, wear);
+    }
+
+    /** Returns the same from lives that were read before. */
+    public static LearntLife learnt(List<NeedleRecord> all, NeedleType type, Wear wear) {
+        List<NeedleRecord> lives = all.stream()
                 .filter(it -> it.needle().type() == type && it.effectiveHours() > 0)
                 .toList();
         return LearntLife.guide().with(observed(lives, wear, true), observed(lives, wear, false));
@@ -160,8 +182,7 @@ public class NeedleBook {
     public UUID putBackIn(UUID action, String machineId, int place, UUID needleId) {
         MachineEntity machine = machines.hold(machineId);
         NeedleEntity needle = needles.findAndHold(needleId)
-                .filter(it -> Set.of(NeedleState.PARKED, NeedleState.LOOSE)
-                        .contains(it.line().state()))
+                .filter(it -> OUT_AND_USABLE.contains(it.line().state()))
                 .orElseThrow(() -> new BadInput("needle", "That needle is not parked any more."));
         BadInput.unless(
                 machine.card().machine().systems().contains(needle.needle().system()),
@@ -194,20 +215,24 @@ public class NeedleBook {
         return action;
     }
 
-    /** Returns how many needles broke on a machine, at most 40. */
+    /** Returns the needles that broke on a machine, the newest first, at most 40. */
     @Transactional(readOnly = true)
-    public int brokenOn(String machineId) {
-        return events.newestOfMachine(machineId, EventKind.BROKE, Limit.of(MOST_BREAKS))
-                .size();
+    public List<NeedleRecord> brokenOn(String machineId) {
+        return needles.brokenOn(machineId, Limit.of(MOST_BREAKS)).stream()
+                .map(it -> it.needle().line())
+                .toList();
     }
 
     /** Returns which needles broke on a machine in this very cloth. */
     @Transactional(readOnly = true)
     public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
-        return events.newestOfMachine(machineId, EventKind.BROKE, Limit.of(MOST_BREAKS)).stream()
-                .flatMap(it -> it.setup().filter(sewn -> sewn.cloth().equals(cloth)).stream()
-                        .flatMap(sewn -> it.needleId().flatMap(needles::findById).stream()
-                                .map(needle -> new BrokenBefore(needle.needle(), sewn.layers()))))
+        return needles.brokenOn(machineId, Limit.of(MOST_BREAKS)).stream()
+                .flatMap(broken -> broken
+                        .by()
+                        .setup()
+                        .filter(sewn -> sewn.cloth().equals(cloth))
+                        .stream()
+                        .map(sewn -> new BrokenBefore(broken.needle().needle(), sewn.layers())))
                 .toList();
     }
 

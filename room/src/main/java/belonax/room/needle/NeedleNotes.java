@@ -11,13 +11,12 @@ import belonax.room.needle.MachineNow.Fitted;
 import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -97,19 +96,16 @@ public class NeedleNotes {
     }
 
     private Stream<FitCheck> wanted(Fitted fitted) {
-        long since = events.newestOfNeedle(fitted.needleId(), EventKind.NEEDLE_IN, Limit.of(1)).stream()
-                .mapToLong(Event::seq)
-                .findFirst()
-                .orElse(0);
-        double minutes = events.minutesSewnAfter(fitted.needleId(), since);
-        Set<String> done =
-                events
-                        .newestOfNeedle(fitted.needleId(), EventKind.FIT_CHECKED, Limit.of(FitCheck.values().length))
-                        .stream()
-                        .filter(it -> it.seq() > since)
-                        .map(Event::note)
-                        .collect(Collectors.toSet());
-        return Stream.of(FitCheck.values()).filter(it -> it.isDue(minutes) && !done.contains(it.name()));
+        double minutes = 0;
+        Set<String> done = new HashSet<>();
+        for (EventRepository.SinceFitted it : events.sinceFitted(fitted.needleId())) {
+            minutes += it.minutes();
+            if (it.kind() == EventKind.FIT_CHECKED) {
+                done.add(it.note());
+            }
+        }
+        double sewn = minutes;
+        return Stream.of(FitCheck.values()).filter(it -> it.isDue(sewn) && !done.contains(it.name()));
     }
 
     private UUID ofFitted(String machineId, int place, EventKind kind, String note) {

@@ -1,8 +1,12 @@
 package belonax.room.needle;
 
 import belonax.room.event.Names;
+import belonax.room.machine.MachineName;
 import belonax.room.machine.MachineRepository;
+import java.util.Collection;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Looks up what machines and needles are called. */
@@ -17,14 +21,13 @@ class RoomNames implements Names {
     }
 
     @Override
-    public String machine(String machineId) {
-        return machines.findById(machineId)
-                .map(it -> it.card().machine().name())
-                .orElse("");
+    public Map<String, String> machines() {
+        return machines.namesOfAll().stream().collect(Collectors.toMap(MachineName::id, MachineName::name));
     }
 
     @Override
-    public String needle(UUID needleId) {
-        return needles.findById(needleId).map(it -> it.needle().words()).orElse("needle");
+    public Map<UUID, String> needles(Collection<UUID> ids) {
+        return needles.findByIdIn(ids).stream()
+                .collect(Collectors.toMap(NeedleEntity::id, it -> it.needle().words()));
     }
 }

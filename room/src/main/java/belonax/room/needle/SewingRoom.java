@@ -7,8 +7,9 @@ import belonax.room.ChangedMeanwhile;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
+import belonax.room.event.NewestEvents;
 import belonax.room.event.SetupKept;
-import belonax.room.machine.MachineEntity;
+import belonax.room.machine.MachineCards;
 import belonax.room.machine.MachineName;
 import belonax.room.machine.MachineRepository;
 import belonax.thread.SewingThread;
@@ -16,7 +17,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -31,7 +36,20 @@ import org.springframework.transaction.annotation.Transactional;
 public class SewingRoom {
     static final Set<EventKind> NEEDLE_MOVES = Set.of(EventKind.NEEDLE_IN, EventKind.NEEDLE_OUT);
 
+    private static final Set<EventKind> TOLD_BY_EVENTS = EnumSet.of(
+            EventKind.THREADED,
+            EventKind.BALANCED,
+            EventKind.DIAL_SET,
+            EventKind.TIMER_ON,
+            EventKind.TIMER_OFF,
+            EventKind.SEWN,
+            EventKind.CLEANED,
+            EventKind.OILED,
+            EventKind.SERVICED);
+
     private final MachineRepository machines;
+    private final MachineCards cards;
+    private final NewestEvents newest;
     private final NeedleRepository needles;
     private final EventRepository events;
     private final Projection projection;
@@ -40,12 +58,16 @@ public class SewingRoom {
 
     SewingRoom(
             MachineRepository machines,
+            MachineCards cards,
+            NewestEvents newest,
             NeedleRepository needles,
             EventRepository events,
             Projection projection,
             Clock clock,
             Supplier<UUID> ids) {
         this.machines = machines;
+        this.cards = cards;
+        this.newest = newest;
         this.needles = needles;
         this.events = events;
         this.projection = projection;
@@ -53,24 +75,28 @@ public class SewingRoom {
         this.ids = ids;
     }
 
+    /** A place for a needle in a machine. */
+    private record Spot(String machineId, int place) {}
+
     /** Returns all machines as they are now, in the owner's order. */
     @Transactional(readOnly = true)
     public List<MachineNow> machines() {
-        return machines.findAllByRemovedFalseOrderByPosition().stream()
-                .map(this::now)
-                .toList();
+        return now(cards.all());
     }
 
     /** Returns the names of all machines, in the owner's order. */
     @Transactional(readOnly = true)
     public List<MachineName> names() {
-        return machines.names();
+        return cards.all().stream()
+                .map(it -> new MachineName(
+                        it.id(), it.card().machine().name(), it.card().standsAt()))
+                .toList();
     }
 
     /** Returns one machine as it is now, if there is one with this short name. */
     @Transactional(readOnly = true)
     public Optional<MachineNow> find(String machineId) {
-        return machines.findById(machineId).filter(it -> !it.isRemoved()).map(this::now);
+        return cards.find(machineId).map(it -> now(List.of(it)).get(0));
     }
 
     /**
@@ -159,13 +185,64 @@ public class SewingRoom {
         }
     }
 
-    private MachineNow now(MachineEntity entity) {
-        Machine machine = entity.card().machine();
+    private List<MachineNow> now(List<MachineCards.Shelved> shelved) {
+        List<String> ids = shelved.stream().map(MachineCards.Shelved::id).toList();
+        Map<String, NewestEvents.OfMachine> newest = this.newest.of(ids, TOLD_BY_EVENTS);
+        Map<Spot, MachineNow.Fitted> fitted = fitted(ids);
+        return shelved.stream()
+                .map(it -> now(it, Objects.requireNonNull(newest.get(it.id())), fitted))
+                .toList();
+    }
+
+    private static MachineNow now(
+            MachineCards.Shelved machine, NewestEvents.OfMachine newest, Map<Spot, MachineNow.Fitted> fitted) {
+        List<String> names = machine.card().machine().needlePlaces();
         List<MachineNow.Place> places = new ArrayList<>();
-        for (int i = 0; i < machine.needlePlaces().size(); i++) {
-            places.add(new MachineNow.Place(i, machine.needlePlaces().get(i), fitted(entity.id(), i)));
+        for (int i = 0; i < names.size(); i++) {
+            places.add(
+                    new MachineNow.Place(i, names.get(i), Optional.ofNullable(fitted.get(new Spot(machine.id(), i)))));
         }
-        return new MachineNow(entity.id(), entity.card(), places, thread(entity.id()), dial(entity.id()));
+        return new MachineNow(
+                machine.id(),
+                machine.card(),
+                places,
+                newest.of(EventKind.THREADED).flatMap(Event::thread),
+                dial(newest),
+                newest.of(EventKind.TIMER_ON)
+                        .filter(on -> newest.of(EventKind.TIMER_OFF)
+                                .filter(off -> off.seq() > on.seq())
+                                .isEmpty())
+                        .map(Event::at),
+                new MachineNow.Work(
+                        machine.sewnMinutes(),
+                        machine.lintyMinutes(),
+                        newest.of(EventKind.SEWN).map(Event::at),
+                        mark(newest, EventKind.CLEANED),
+                        mark(newest, EventKind.OILED),
+                        mark(newest, EventKind.SERVICED)));
+    }
+
+    private static Optional<MachineNow.Mark> mark(NewestEvents.OfMachine newest, EventKind kind) {
+        return newest.of(kind).map(it -> new MachineNow.Mark(it.at(), it.minutes(), it.effectiveHours()));
+    }
+
+    private Map<Spot, MachineNow.Fitted> fitted(List<String> machineIds) {
+        Map<Spot, MachineNow.Fitted> all = new HashMap<>();
+        for (NeedleRepository.InMachine it : needles.inMachines(machineIds)) {
+            Event in = it.in();
+            all.put(
+                    new Spot(in.machineId().orElseThrow(), in.place().orElse(0)),
+                    new MachineNow.Fitted(it.needle().id(), it.needle().inUse(), in.at()));
+        }
+        return all;
+    }
+
+    private static OptionalDouble dial(NewestEvents.OfMachine newest) {
+        return Stream.of(EventKind.BALANCED, EventKind.DIAL_SET)
+                .flatMap(it -> newest.of(it).stream())
+                .max(Comparator.comparingLong(Event::seq))
+                .map(Event::dial)
+                .orElse(OptionalDouble.empty());
     }
 
     private Optional<Event> needleIn(String machineId, int place) {
@@ -173,23 +250,8 @@ public class SewingRoom {
                 .filter(it -> it.kind() == EventKind.NEEDLE_IN && projection.isNewestMove(it));
     }
 
-    private Optional<MachineNow.Fitted> fitted(String machineId, int place) {
-        return needleIn(machineId, place)
-                .flatMap(event -> event.needleId()
-                        .flatMap(needles::findById)
-                        .map(it -> new MachineNow.Fitted(it.id(), it.inUse(), event.at())));
-    }
-
     private Optional<SewingThread> thread(String machineId) {
         return events.newestOf(machineId, EventKind.THREADED).flatMap(Event::thread);
-    }
-
-    private OptionalDouble dial(String machineId) {
-        return Stream.of(EventKind.BALANCED, EventKind.DIAL_SET)
-                .flatMap(it -> events.newestOf(machineId, it).stream())
-                .max(Comparator.comparingLong(Event::seq))
-                .map(Event::dial)
-                .orElse(OptionalDouble.empty());
     }
 
     private Instant now() {

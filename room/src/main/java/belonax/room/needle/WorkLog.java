@@ -104,14 +104,17 @@ public class WorkLog {
     }
 
     /** Returns the timer of a machine, if it runs. */
+    public Optional<Running> running(MachineNow machine) {
+        return machine.timerSince().map(it -> {
+            Duration time = Duration.between(it, clock.instant());
+            return new Running(it, time.toSeconds() / 60.0, time.compareTo(FORGOTTEN) > 0);
+        });
+    }
+
+    /** Does the same by the machine's short name. */
     @Transactional(readOnly = true)
     public Optional<Running> running(String machineId) {
-        Optional<Event> on = events.newestOf(machineId, EventKind.TIMER_ON);
-        Optional<Event> off = events.newestOf(machineId, EventKind.TIMER_OFF);
-        return on.filter(it -> off.isEmpty() || off.get().seq() < it.seq()).map(it -> {
-            Duration time = Duration.between(it.at(), clock.instant());
-            return new Running(it.at(), time.toSeconds() / 60.0, time.compareTo(FORGOTTEN) > 0);
-        });
+        return running(room.find(machineId).orElseThrow());
     }
 
     private void sewn(

@@ -78,10 +78,10 @@ class BenchPage {
                 "due",
                 DueView.of(
                         machine.get(),
-                        care.plan(machine.get().id()),
+                        care.plan(machine.get()),
                         care.snoozed(machine.get().id())));
         model.addAttribute("afterChange", AfterChange.of(machine.get(), notes));
-        model.addAttribute("timer", work.running(machine.get().id()).orElse(null));
+        model.addAttribute("timer", work.running(machine.get()).orElse(null));
         model.addAttribute("work", WorkForm.CHOICES);
         return "bench/page";
     }

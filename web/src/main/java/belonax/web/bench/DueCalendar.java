@@ -40,7 +40,7 @@ class DueCalendar {
         ICalendar calendar = new ICalendar();
         calendar.setProductId("-//Belonax//EN");
         for (MachineNow machine : room.machines()) {
-            care.plan(machine.id()).of(machine.machine()).stream()
+            care.plan(machine).of(machine.machine()).stream()
                     .filter(CarePlan.Due::isDue)
                     .forEach(it -> calendar.addEvent(event(machine, it)));
         }

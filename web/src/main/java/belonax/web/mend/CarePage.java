@@ -42,8 +42,7 @@ class CarePage {
             return "redirect:/welcome";
         }
         layout.addTo(model, Optional.of(Stop.MEND), machine);
-        model.addAttribute(
-                "care", CareView.of(machine.get(), care.plan(machine.get().id()), finder));
+        model.addAttribute("care", CareView.of(machine.get(), care.plan(machine.get()), finder));
         model.addAttribute("picture", MachinePicture.of(machine.get()));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         return "mend/care";

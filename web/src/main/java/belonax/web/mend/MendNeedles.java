@@ -5,10 +5,8 @@ import belonax.match.MatchRequest;
 import belonax.match.NeedleMatcher;
 import belonax.needle.Needle;
 import belonax.room.Choice;
-import belonax.room.card.DrawerStore;
 import belonax.room.drawer.NeedleSource;
 import belonax.room.drawer.NeedleSupply;
-import belonax.room.drawer.Packet;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.MachineNow.Fitted;
 import belonax.room.needle.MachineNow.Place;
@@ -31,13 +29,11 @@ class MendNeedles {
     private final MendQuestion question;
     private final NeedleMatcher matcher;
     private final NeedleSupply supply;
-    private final DrawerStore drawer;
 
-    MendNeedles(MendQuestion question, NeedleMatcher matcher, NeedleSupply supply, DrawerStore drawer) {
+    MendNeedles(MendQuestion question, NeedleMatcher matcher, NeedleSupply supply) {
         this.question = question;
         this.matcher = matcher;
         this.supply = supply;
-        this.drawer = drawer;
     }
 
     /**
@@ -60,7 +56,7 @@ class MendNeedles {
         in.add(new Choice(OLD, "the same one as before is in"));
         boolean another = !Records.failsTheNeedle(check.id()) || same.isEmpty();
         Optional<Needle> wanted = another ? best.or(() -> same) : same;
-        String chosen = wanted.flatMap(this::packetOf)
+        String chosen = wanted.map(owned.packetOf()::get)
                 .or(() -> wanted.map(needle -> needle.equals(same.orElse(null)) ? SAME : BEST))
                 .orElse(OLD);
         return new Form(
@@ -88,12 +84,5 @@ class MendNeedles {
     private Optional<Needle> best(MendCase it, MachineNow now) {
         return question.job(it, now)
                 .map(job -> matcher.match(MatchRequest.of(job)).best().needle());
-    }
-
-    private Optional<String> packetOf(Needle needle) {
-        return drawer.all(Packet.class).stream()
-                .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
-                .map(it -> NeedleSource.word(NeedleSource.Kind.PACKET, it.id()))
-                .findFirst();
     }
 }

@@ -117,8 +117,7 @@ class MendPage {
             return "redirect:/mend/history";
         }
         MendCase it = kept.get().card();
-        boolean neverServiced =
-                care.plan(machine.get().id()).monthsSinceService().isEmpty();
+        boolean neverServiced = care.plan(machine.get()).monthsSinceService().isEmpty();
         MendView view = MendView.of(kept.get(), question.rank(it, machine.get()), neverServiced);
         layout.addTo(model, Optional.of(Stop.MEND), machine);
         model.addAttribute("mend", view);

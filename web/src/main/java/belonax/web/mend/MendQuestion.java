@@ -18,6 +18,7 @@ import belonax.room.drawer.ClothShelf;
 import belonax.room.drawer.Spool;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
+import belonax.room.needle.NeedleRecord;
 import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
@@ -108,14 +109,14 @@ class MendQuestion {
     }
 
     private BrokenHere broken(MachineNow now) {
-        boolean missing =
-                book.withMissingPieces().stream().anyMatch(it -> it.machineId().equals(Optional.of(now.id())));
-        return new BrokenHere(book.brokenOn(now.id()), missing);
+        List<NeedleRecord> broken = book.brokenOn(now.id());
+        return new BrokenHere(
+                broken.size(), broken.stream().anyMatch(it -> !it.missing().isEmpty()));
     }
 
     private MachineState state(MendCase it, MachineNow now) {
         Machine machine = now.machine();
-        CarePlan plan = care.plan(now.id());
+        CarePlan plan = care.plan(now);
         return new MachineState(
                 Optional.of(machine.kind()),
                 Optional.of(machine.bobbin()),

@@ -9,7 +9,6 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleRecord;
 import belonax.room.needle.NeedleState;
-import belonax.room.settings.Settings;
 import belonax.web.shared.drawing.NeedlePortrait;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -69,8 +68,9 @@ record BookView(
     /** How long a kind of needle lasts here. */
     record LearntShown(String what, String hours, String band, String seen) {}
 
-    static BookView of(NeedleBook book, List<MachineNow> machines, Optional<MachineNow> onTheTable, Settings settings) {
-        List<NeedleRecord> last = book.last(LINES * 4);
+    static BookView of(NeedleBook book, Optional<MachineNow> onTheTable) {
+        List<NeedleRecord> lives = book.lives();
+        List<NeedleRecord> last = lives.subList(0, Math.min(LINES * 4, lives.size()));
         Map<String, List<NeedleShown>> byPlace = new TreeMap<>();
         for (NeedleRecord it : book.in(NeedleState.PARKED, MOST_PARKED)) {
             byPlace.computeIfAbsent(it.keptAt(), any -> new ArrayList<>()).add(shown(it, onTheTable));
@@ -97,7 +97,7 @@ record BookView(
                         .toList(),
                 lifelines(lines, most),
                 axis(most, lines.size()),
-                learnt(book, last),
+                learnt(lives, last),
                 jar == 1 ? "1 needle" : jar + " needles",
                 jar >= JAR_FULL,
                 onTheTable.map(MachineNow::id).orElse(""),
@@ -152,20 +152,20 @@ record BookView(
                 ticks, px(RetirementSchool.GUIDE_HOURS, most), "8 h, the guide", 34 + 26.0 * Math.max(1, lines) + 26);
     }
 
-    private static List<LearntShown> learnt(NeedleBook book, List<NeedleRecord> last) {
+    private static List<LearntShown> learnt(List<NeedleRecord> lives, List<NeedleRecord> last) {
         Map<String, LearntShown> all = new LinkedHashMap<>();
         for (NeedleRecord it : last) {
             if (it.effectiveHours() > 0) {
                 String what = Words.capital(it.needle().type().words()) + " on "
                         + it.mainWear().words();
-                all.computeIfAbsent(what, any -> learnt(book, what, it.needle().type(), it.mainWear()));
+                all.computeIfAbsent(what, any -> learnt(lives, what, it.needle().type(), it.mainWear()));
             }
         }
         return all.values().stream().limit(6).collect(Collectors.toList());
     }
 
-    private static LearntShown learnt(NeedleBook book, String what, NeedleType type, Wear wear) {
-        LearntLife life = book.learnt(type, wear);
+    private static LearntShown learnt(List<NeedleRecord> lives, String what, NeedleType type, Wear wear) {
+        LearntLife life = NeedleBook.learnt(lives, type, wear);
         String seen = switch (life.failuresSeen()) {
             case 0 -> "no failure seen: the guide";
             case 1 -> "1 failure seen: still the guide's word";

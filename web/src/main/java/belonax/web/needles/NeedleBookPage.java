@@ -3,8 +3,8 @@ package belonax.web.needles;
 import belonax.room.drawer.RanOut;
 import belonax.room.event.ActionLog;
 import belonax.room.event.Undo;
+import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
-import belonax.room.needle.SewingRoom;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Said;
@@ -22,15 +22,13 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class NeedleBookPage {
     private final NeedleBook book;
-    private final SewingRoom room;
     private final Undo undo;
     private final RanOut ranOut;
     private final ActionLog log;
     private final Layout layout;
 
-    NeedleBookPage(NeedleBook book, SewingRoom room, Undo undo, RanOut ranOut, ActionLog log, Layout layout) {
+    NeedleBookPage(NeedleBook book, Undo undo, RanOut ranOut, ActionLog log, Layout layout) {
         this.book = book;
-        this.room = room;
         this.undo = undo;
         this.ranOut = ranOut;
         this.log = log;
@@ -39,8 +37,9 @@ class NeedleBookPage {
 
     @GetMapping("/needles")
     String show(@RequestParam(required = false) Optional<UUID> done, HttpServletRequest request, Model model) {
-        layout.addTo(model, Optional.of(Stop.NEEDLES), request);
-        model.addAttribute("book", BookView.of(book, room.machines(), layout.onTheTable(request), layout.settings()));
+        Optional<MachineNow> machine = layout.onTheTable(request);
+        layout.addTo(model, Optional.of(Stop.NEEDLES), machine);
+        model.addAttribute("book", BookView.of(book, machine));
         model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         return "needles/book";

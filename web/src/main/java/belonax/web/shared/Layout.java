@@ -54,7 +54,7 @@ public class Layout {
                         machine,
                         machines(),
                         settings().units(),
-                        machine.flatMap(it -> work.running(it.id())),
+                        machine.flatMap(work::running),
                         machine.flatMap(it -> cases.open(it.id())).map(Kept::id)));
         model.addAttribute("settings", settings());
         model.addAttribute("units", settings().units());

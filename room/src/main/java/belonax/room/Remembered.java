@@ -1,0 +1,53 @@
+package belonax.room;
+
+import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionExecution;
+import org.springframework.transaction.TransactionExecutionListener;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Remembers what every page asks for and what seldom changes, such as the machines, until anything at all was written. A
+ * transaction that writes reads for itself: what it sees may be taken back.
+ */
+@Component
+public class Remembered implements TransactionExecutionListener {
+    private final Map<String, Object> known = new ConcurrentHashMap<>();
+    private final AtomicLong written = new AtomicLong();
+
+    /** Returns what is remembered under a name, or reads it. */
+    @SuppressWarnings("unchecked") // A name stands for one kind of thing.
+    public <T> T of(String name, Supplier<T> read) {
+        if (TransactionSynchronizationManager.isActualTransactionActive()
+                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+            return read.get();
+        }
+        Object before = known.get(name);
+        if (before != null) {
+            return (T) before;
+        }
+        long then = written.get();
+        T now = read.get();
+        // What was read while somebody wrote may be older than what was written.
+        if (written.get() == then) {
+            known.put(name, Objects.requireNonNull(now));
+            if (written.get() != then) {
+                known.remove(name);
+            }
+        }
+        return now;
+    }
+
+    @Override
+    public void afterCommit(TransactionExecution transaction, @Nullable Throwable failure) {
+        if (!transaction.isReadOnly()) {
+            written.incrementAndGet();
+            known.clear();
+        }
+    }
+}

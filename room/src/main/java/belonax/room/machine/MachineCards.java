@@ -1,0 +1,40 @@
+package belonax.room.machine;
+
+import belonax.room.Remembered;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** The machines on the shelf as every page needs them, remembered until something changes. */
+@Component
+public class MachineCards {
+    private final MachineRepository machines;
+    private final Remembered remembered;
+
+    MachineCards(MachineRepository machines, Remembered remembered) {
+        this.machines = machines;
+        this.remembered = remembered;
+    }
+
+    /**
+     * A machine on the shelf.
+     *
+     * @param sewnMinutes all that was counted on it
+     * @param lintyMinutes those of them that left lint
+     */
+    public record Shelved(String id, MachineCard card, double sewnMinutes, double lintyMinutes) {}
+
+    /** Returns all machines, in the owner's order. */
+    public List<Shelved> all() {
+        return remembered.of(
+                "machines",
+                () -> machines.findAllByRemovedFalseOrderByPosition().stream()
+                        .map(it -> new Shelved(it.id(), it.card(), it.sewnMinutes(), it.lintyMinutes()))
+                        .toList());
+    }
+
+    /** Returns a machine by its short name, if it is on the shelf. */
+    public Optional<Shelved> find(String id) {
+        return all().stream().filter(it -> it.id().equals(id)).findFirst();
+    }
+}
