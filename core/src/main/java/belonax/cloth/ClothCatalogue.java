@@ -26,6 +26,9 @@ public final class ClothCatalogue {
     private static final String TABLE = "cloths.txt";
     private static final int FIELDS = 12;
 
+    /** Ids under which a cloth was known before; what was kept with them is still found. */
+    private static final Map<String, String> FORMER_IDS = Map.of("milliskin", "dance-knit");
+
     private final Map<String, Cloth> byId = new LinkedHashMap<>();
     private final Map<String, String> wordsToFind = new LinkedHashMap<>();
 
@@ -68,7 +71,7 @@ public final class ClothCatalogue {
 
     /** Returns the cloth with this id, if there is one. */
     public Optional<Cloth> find(String id) {
-        return Optional.ofNullable(byId.get(id));
+        return Optional.ofNullable(byId.get(FORMER_IDS.getOrDefault(id, id)));
     }
 
     /**

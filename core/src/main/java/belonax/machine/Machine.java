@@ -87,11 +87,6 @@ public record Machine(
                 name, kind, systems, value, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces, reach);
     }
 
-    public Machine withBobbin(BobbinKind value) {
-        return new Machine(
-                name, kind, systems, flatSide, wheelTurn, value, power, plate, foot, dial, oiling, needlePlaces, reach);
-    }
-
     public Machine withPower(MotorPower value) {
         return new Machine(
                 name,

@@ -117,9 +117,4 @@ public enum NeedleType {
     public boolean isMultiple() {
         return this == TWIN || this == TRIPLE;
     }
-
-    /** Tells whether the point slides between yarns in the way a knit wants. */
-    public boolean hasBallPoint() {
-        return this == JERSEY || this == STRETCH;
-    }
 }

@@ -70,4 +70,10 @@ class ClothCatalogueTest {
         assertThat(knit.stretchPercent()).isEqualTo(35);
         assertThat(knit.thicknessMm()).isCloseTo(0.7, within(1e-9));
     }
+
+    @Test
+    void a_cloth_is_found_by_the_id_that_it_had_before() {
+        assertThat(ClothCatalogue.standard().get("milliskin").id()).isEqualTo("dance-knit");
+        assertThat(ClothCatalogue.standard().all()).extracting(Cloth::id).doesNotContain("milliskin");
+    }
 }

@@ -67,6 +67,10 @@ class ArchitectureTest {
             .because("pages see values, and only the room writes");
 
     @ArchTest
+    static final ArchRule ONLY_TESTS_ARE_CALLED_TESTS =
+            noClasses().should().haveSimpleNameEndingWith("Test").orShould().haveSimpleNameEndingWith("IT");
+
+    @ArchTest
     static final ArchRule TIME_COMES_FROM_THE_CLOCK = noClasses()
             .that()
             .haveSimpleNameNotEndingWith("CoreBeans")

@@ -15,7 +15,7 @@ import belonax.thread.Build;
 import belonax.thread.Delivery.Winding;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
-import belonax.thread.SnapTest;
+import belonax.thread.SnapResult;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -110,7 +110,7 @@ class DemoDrawer implements ApplicationRunner {
                         it.revision(),
                         it.card()
                                 .snapped(
-                                        SnapTest.PARTS_AT_ONCE,
+                                        SnapResult.PARTS_AT_ONCE,
                                         LocalDate.now(clock).minusDays(20))));
         drawer.add(new WoundBobbin(midnight, "clear plastic drop-in, 11.5 mm high", "blue, Heron", 30.0));
         drawer.add(new WoundBobbin(null, "steel", "whose?", null));
@@ -166,7 +166,7 @@ class DemoDrawer implements ApplicationRunner {
                         winding,
                         noteType,
                         noteNm,
-                        SnapTest.NOT_TESTED,
+                        SnapResult.NOT_TESTED,
                         null,
                         ""))
                 .card();

@@ -12,7 +12,7 @@ import belonax.thread.Fibre;
 import belonax.thread.NeedleNote;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
-import belonax.thread.SnapTest;
+import belonax.thread.SnapResult;
 import belonax.thread.Tex;
 import java.time.LocalDate;
 import java.util.Locale;
@@ -46,7 +46,7 @@ public record Spool(
         Delivery.Winding winding,
         @Nullable NeedleType noteType,
         @Nullable Integer noteNm,
-        SnapTest snap,
+        SnapResult snap,
         @Nullable LocalDate snappedOn,
         String note)
         implements Card {
@@ -76,7 +76,7 @@ public record Spool(
      * then on the thread ages anew, and what it stood in before or who made it matters no more.
      */
     public SewingThread thread(int year) {
-        boolean passed = snap == SnapTest.RESISTS;
+        boolean passed = snap == SnapResult.RESISTS;
         Integer since = passed && snappedOn != null ? Integer.valueOf(snappedOn.getYear()) : boughtYear;
         OptionalDouble age =
                 since == null ? OptionalDouble.empty() : OptionalDouble.of(Math.min(200, Math.max(0, year - since)));
@@ -95,7 +95,7 @@ public record Spool(
         return !snap.isBad();
     }
 
-    public Spool snapped(SnapTest result, LocalDate on) {
+    public Spool snapped(SnapResult result, LocalDate on) {
         return new Spool(
                 colour,
                 label,

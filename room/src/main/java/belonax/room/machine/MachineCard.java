@@ -45,11 +45,6 @@ public record MachineCard(
     public static MachineCard of(Machine machine, String standsAt) {
         return new MachineCard(machine, standsAt, List.of(), List.of(), "", "", false);
     }
-
-    public MachineCard withMachine(Machine changed) {
-        return new MachineCard(changed, standsAt, plates, feet, bobbinClass, manualPlace, hasThreader);
-    }
-
     /** Returns what its feet are for, as far as that is known. */
     public List<FootKind> footKinds() {
         return feet.stream().flatMap(it -> it.kind().stream()).distinct().toList();

@@ -21,7 +21,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.press.UseCase;
 import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.MendCase.Step;
-import belonax.thread.SnapTest;
+import belonax.thread.SnapResult;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
@@ -222,7 +222,7 @@ public class TroubleBook {
         LocalDate today = LocalDate.now(clock);
         return answer.spool()
                 .flatMap(it -> drawer.hold(Spool.class, it))
-                .map(it -> drawer.change(Spool.class, it.id(), spool -> spool.snapped(SnapTest.PARTS_AT_ONCE, today))
+                .map(it -> drawer.change(Spool.class, it.id(), spool -> spool.snapped(SnapResult.PARTS_AT_ONCE, today))
                         .change())
                 .orElse(null);
     }

@@ -3,7 +3,7 @@ package belonax.web.balance;
 import belonax.balance.Advice;
 import belonax.balance.Also;
 import belonax.balance.BalanceSetup;
-import belonax.balance.BobbinTest;
+import belonax.balance.BobbinPull;
 import belonax.balance.DialAdvisor;
 import belonax.balance.DialBelief;
 import belonax.balance.PastBalance;
@@ -65,7 +65,7 @@ record BalanceView(
     record Sewn(TopFace top, Underside underside, boolean comesAndGoes) {}
 
     /** The bobbin's pull test for this case, and its screw where it can be turned. */
-    record BobbinShown(BobbinTest test, List<Screw> screws, boolean canBeTurned) {}
+    record BobbinShown(BobbinPull test, List<Screw> screws, boolean canBeTurned) {}
 
     /** A place of the screw's slot, named by the hour it points to. */
     record Screw(int hour, String words, int degrees, boolean isNoted) {}
@@ -139,7 +139,7 @@ record BalanceView(
                     hour, HOURS.get(hour) + " o'clock", hour * 30, run.screw() != null && run.screw() == hour));
         }
         return new BobbinShown(
-                BobbinTest.of(machine.bobbin(), false), screws, machine.bobbin() == BobbinKind.REMOVABLE);
+                BobbinPull.of(machine.bobbin(), false), screws, machine.bobbin() == BobbinKind.REMOVABLE);
     }
 
     /** Returns what a simulated machine truly shows at a dial; the same strip shows the same however often it is looked at. */

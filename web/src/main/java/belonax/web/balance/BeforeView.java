@@ -1,14 +1,14 @@
 package belonax.web.balance;
 
-import belonax.balance.BobbinTest;
-import belonax.balance.BobbinTest.Pull;
+import belonax.balance.BobbinPull;
+import belonax.balance.BobbinPull.Pull;
 import belonax.machine.BobbinKind;
 import belonax.room.needle.MachineNow;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What is looked at before the first strip, worded for this machine. */
-record BeforeView(List<Look> looks, BobbinTest test, BobbinTest withSpring, List<Pull> pulls, boolean canBeAdjusted) {
+record BeforeView(List<Look> looks, BobbinPull test, BobbinPull withSpring, List<Pull> pulls, boolean canBeAdjusted) {
 
     /** One look, with what it shows and what to do when it does not. */
     record Look(String title, String right, String wrong) {}
@@ -40,8 +40,8 @@ record BeforeView(List<Look> looks, BobbinTest test, BobbinTest withSpring, List
                                 "Turn it over, draw the thread under the spring, and seat the case against its stop."));
         return new BeforeView(
                 looks,
-                BobbinTest.of(bobbin, false),
-                BobbinTest.of(bobbin, true),
+                BobbinPull.of(bobbin, false),
+                BobbinPull.of(bobbin, true),
                 List.of(Pull.values()),
                 bobbin == BobbinKind.REMOVABLE);
     }

@@ -11,7 +11,6 @@ import biweekly.property.Uid;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Date;
 import java.util.Locale;
 import org.springframework.http.HttpHeaders;
@@ -58,7 +57,7 @@ class DueCalendar {
         event.setDescription(due.reason());
         event.setDateTimeStamp(Date.from(clock.instant()));
         event.setDateStart(
-                Date.from(LocalDate.now(clock).atStartOfDay(ZoneOffset.UTC).toInstant()), false);
+                Date.from(LocalDate.now(clock).atStartOfDay(clock.getZone()).toInstant()), false);
         return event;
     }
 }

@@ -9,7 +9,7 @@ import belonax.thread.Build;
 import belonax.thread.Delivery;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
-import belonax.thread.SnapTest;
+import belonax.thread.SnapResult;
 import belonax.thread.Tex;
 import belonax.thread.ThreadLabel;
 import belonax.web.shared.form.Entries;
@@ -38,10 +38,10 @@ final class SpoolForm {
                             .toArray(NeedleType[]::new),
                     NeedleType::words),
             Choice.of(
-                    Stream.of(SnapTest.values())
-                            .filter(it -> it != SnapTest.NOT_TESTED)
-                            .toArray(SnapTest[]::new),
-                    SnapTest::words));
+                    Stream.of(SnapResult.values())
+                            .filter(it -> it != SnapResult.NOT_TESTED)
+                            .toArray(SnapResult[]::new),
+                    SnapResult::words));
 
     /** What the selects offer. */
     record Lists(
@@ -99,7 +99,7 @@ final class SpoolForm {
         Quality quality = entries.word("quality", Quality.class, Quality.GOOD);
         Delivery.Winding winding = entries.word("winding", Delivery.Winding.class, Delivery.Winding.CROSS);
         NeedleType noteType = entries.optionalWord("noteType", NeedleType.class);
-        SnapTest snap = before.map(Spool::snap).orElse(SnapTest.NOT_TESTED);
+        SnapResult snap = before.map(Spool::snap).orElse(SnapResult.NOT_TESTED);
         LocalDate snappedOn = before.map(Spool::snappedOn).orElse(null);
         return entries.done(() -> new Spool(
                 entries.text("colour"),

@@ -6,7 +6,7 @@ import belonax.room.card.Kept;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.WoundBobbin;
 import belonax.room.settings.Units;
-import belonax.thread.SnapTest;
+import belonax.thread.SnapResult;
 import belonax.thread.ThreadLabel;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
@@ -119,7 +119,7 @@ class SpoolPage {
     View snap(
             @PathVariable UUID id,
             @RequestParam int revision,
-            @RequestParam SnapTest result,
+            @RequestParam SnapResult result,
             @RequestParam(defaultValue = "") String back,
             RedirectAttributes next) {
         Kept<Spool> kept = drawer.get(Spool.class, id);

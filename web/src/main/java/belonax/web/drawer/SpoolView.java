@@ -8,7 +8,7 @@ import belonax.room.drawer.Spool;
 import belonax.room.settings.Units;
 import belonax.thread.Delivery;
 import belonax.thread.SewingThread;
-import belonax.thread.SnapTest;
+import belonax.thread.SnapResult;
 import belonax.web.shared.drawing.ThreadColour;
 import java.time.LocalDate;
 import java.util.List;
@@ -48,7 +48,7 @@ record SpoolView(
                 delivery.way().words(),
                 delivery.advice().stream().map(units::say).toList(),
                 spool.snappedOn() == null
-                        ? SnapTest.NOT_TESTED.words()
+                        ? SnapResult.NOT_TESTED.words()
                         : spool.snap().words() + ", on " + spool.snappedOn(),
                 spool.snap().verdict(),
                 spool.snap().isBad(),
@@ -64,7 +64,7 @@ record SpoolView(
     }
 
     private static @Nullable String due(Spool spool, SewingThread thread) {
-        if (spool.snap() != SnapTest.NOT_TESTED) {
+        if (spool.snap() != SnapResult.NOT_TESTED) {
             return null;
         }
         if (spool.boughtYear() == null) {

@@ -9,6 +9,7 @@ import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Said;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -25,13 +26,15 @@ class NeedleBookPage {
     private final Undo undo;
     private final RanOut ranOut;
     private final ActionLog log;
+    private final Clock clock;
     private final Layout layout;
 
-    NeedleBookPage(NeedleBook book, Undo undo, RanOut ranOut, ActionLog log, Layout layout) {
+    NeedleBookPage(NeedleBook book, Undo undo, RanOut ranOut, ActionLog log, Clock clock, Layout layout) {
         this.book = book;
         this.undo = undo;
         this.ranOut = ranOut;
         this.log = log;
+        this.clock = clock;
         this.layout = layout;
     }
 
@@ -78,7 +81,7 @@ class NeedleBookPage {
     @GetMapping("/needles/log")
     String log(HttpServletRequest request, Model model) {
         layout.addTo(model, Optional.of(Stop.NEEDLES), request);
-        model.addAttribute("actions", LogView.of(log.last()));
+        model.addAttribute("actions", LogView.of(log.last(), clock.getZone()));
         return "needles/log";
     }
 

@@ -7,7 +7,7 @@ import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
 import java.security.SecureRandom;
 import java.time.Clock;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
@@ -42,10 +42,13 @@ class CoreBeans {
         return FaultFinder.standard();
     }
 
-    /** Ticks in milliseconds, as the database keeps them: what is read back equals what was written. */
+    /**
+     * Ticks in milliseconds, as the database keeps them: what is read back equals what was written. In the sewist's own time zone,
+     * so that today is her today.
+     */
     @Bean
     Clock clock() {
-        return Clock.tickMillis(ZoneOffset.UTC);
+        return Clock.tickMillis(ZoneId.systemDefault());
     }
 
     @Bean

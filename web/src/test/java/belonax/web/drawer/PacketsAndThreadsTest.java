@@ -30,7 +30,7 @@ import belonax.thread.Build;
 import belonax.thread.Delivery;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
-import belonax.thread.SnapTest;
+import belonax.thread.SnapResult;
 import java.util.Objects;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
@@ -121,7 +121,7 @@ class PacketsAndThreadsTest {
                         Delivery.Winding.STACK,
                         null,
                         null,
-                        SnapTest.NOT_TESTED,
+                        SnapResult.NOT_TESTED,
                         null,
                         ""))
                 .card();
@@ -130,9 +130,9 @@ class PacketsAndThreadsTest {
                 .andExpect(content().string(containsString("Snap-test this thread first")))
                 .andExpect(content().string(containsString("/drawer/spool/" + old + "?back=")));
 
-        snap(old, SnapTest.RESISTS, verdict).andExpect(redirectedUrlPattern("/match?*spool=" + old + "*"));
+        snap(old, SnapResult.RESISTS, verdict).andExpect(redirectedUrlPattern("/match?*spool=" + old + "*"));
         mvc.perform(get(verdict)).andExpect(content().string(not(containsString("Snap-test this thread first"))));
-        snap(old, SnapTest.PARTS_AT_ONCE, verdict)
+        snap(old, SnapResult.PARTS_AT_ONCE, verdict)
                 .andExpect(flash().attribute("said", containsString("out of use")))
                 .andExpect(redirectedUrlPattern("/match?*number=25.0*"));
         mvc.perform(get(verdict))
@@ -141,7 +141,7 @@ class PacketsAndThreadsTest {
         drawer.remove(old, drawer.find(Spool.class, old).orElseThrow().revision());
     }
 
-    private ResultActions snap(UUID spool, SnapTest result, String back) throws Exception {
+    private ResultActions snap(UUID spool, SnapResult result, String back) throws Exception {
         int revision = drawer.find(Spool.class, spool).orElseThrow().revision();
         return mvc.perform(post("/drawer/spool/" + spool + "/snap")
                 .with(csrf())
@@ -196,7 +196,7 @@ class PacketsAndThreadsTest {
                         Delivery.Winding.CONE,
                         null,
                         null,
-                        SnapTest.NOT_TESTED,
+                        SnapResult.NOT_TESTED,
                         null,
                         ""))
                 .card();

@@ -3,7 +3,7 @@ package belonax.balance;
 import belonax.machine.BobbinKind;
 
 /** How the bobbin's pull is tested, by the kind of case. Source: docs/craft.md, "The bobbin's base line". */
-public enum BobbinTest {
+public enum BobbinPull {
     HANGING(
             "Hang the case by its thread and give a small jerk",
             "It slips about 1 cm and stops.",
@@ -32,7 +32,7 @@ public enum BobbinTest {
     private final String tight;
     private final String schools;
 
-    BobbinTest(String how, String right, String loose, String tight, String schools) {
+    BobbinPull(String how, String right, String loose, String tight, String schools) {
         this.how = how;
         this.right = right;
         this.loose = loose;
@@ -48,7 +48,7 @@ public enum BobbinTest {
     }
 
     /** Returns the test that fits this case. */
-    public static BobbinTest of(BobbinKind bobbin, boolean hasBacklashSpring) {
+    public static BobbinPull of(BobbinKind bobbin, boolean hasBacklashSpring) {
         return bobbin == BobbinKind.SEALED ? SEALED_CASE : hasBacklashSpring ? LIFTING : HANGING;
     }
 

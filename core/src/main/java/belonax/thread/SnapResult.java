@@ -4,7 +4,7 @@ package belonax.thread;
  * Pull 20 cm of thread sharply. A good thread resists and cuts into the finger; a dead one parts at once or in several
  * places. Source: docs/craft.md, "Ageing".
  */
-public enum SnapTest {
+public enum SnapResult {
     NOT_TESTED("not tested yet", ""),
     RESISTS("resists and cuts into the finger", "It is sound: sew with it."),
     PARTS_AT_ONCE("parts at once", "It is dead: it will break in the machine and in the seam. Throw it out."),
@@ -14,7 +14,7 @@ public enum SnapTest {
     private final String words;
     private final String verdict;
 
-    SnapTest(String words, String verdict) {
+    SnapResult(String words, String verdict) {
         this.words = words;
         this.verdict = verdict;
     }
