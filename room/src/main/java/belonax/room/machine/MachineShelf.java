@@ -6,6 +6,7 @@ import belonax.room.CraftJson;
 import belonax.room.press.UseCase;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -96,6 +97,16 @@ public class MachineShelf {
         entity.remove(change.before().isEmpty());
         change.before().ifPresent(it -> entity.put(CraftJson.read(it, MachineCard.class)));
         change.undone();
+    }
+
+    /**
+     * Takes several changes back, all of them or none.
+     *
+     * @throws ChangedMeanwhile if one of the machines was changed after it
+     */
+    @UseCase
+    public void undoAll(List<UUID> changeIds) {
+        changeIds.forEach(this::undo);
     }
 
     /** Tells whether a change was one of a machine. */

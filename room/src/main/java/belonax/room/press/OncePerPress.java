@@ -36,6 +36,7 @@ class OncePerPress {
         if (press.isEmpty() || TransactionSynchronizationManager.isActualTransactionActive()) {
             return useCase.proceed(); // By itself, or as a part of another use case.
         }
+        CurrentPress.carriedOut();
         try {
             return whole.execute(any -> once(press.get(), useCase));
         } catch (Failed failed) {

@@ -332,6 +332,16 @@ class TwoHandsTest {
         assertThat(pressed(key, "so", () -> care.snooze("heron", "CLEAN", 3))).isInstanceOf(UUID.class);
     }
 
+    @Test
+    void a_press_is_good_for_one_use_case() {
+        assertThatThrownBy(() -> pressed(new UUID(8, 9), "so", () -> {
+                    care.snooze("heron", "OIL", 3);
+                    return care.snooze("heron", "SERVICE", 3);
+                }))
+                .isInstanceOf(IllegalStateException.class)
+                .hasMessageContaining("One press carries out one use case");
+    }
+
     /** Many kinds of presses on one machine at once: none waits for another for ever, and work adds up to what was answered. */
     @Test
     void pairs_of_use_cases_do_not_wait_for_each_other_for_ever() {

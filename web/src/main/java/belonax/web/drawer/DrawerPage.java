@@ -56,7 +56,7 @@ class DrawerPage {
     @PostMapping("/drawer/undo")
     String undo(@RequestParam List<UUID> change, RedirectAttributes next) {
         if (change.stream().allMatch(shelf::knows)) {
-            change.forEach(shelf::undo);
+            shelf.undoAll(change);
         } else {
             drawer.undoAll(change);
         }
