@@ -1,6 +1,7 @@
 package belonax;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -12,6 +13,9 @@ import com.tngtech.archunit.lang.ArchRule;
 /** Keeps the order of the core's packages: each may use those above it in ARCHITECTURE.md, never below. */
 @AnalyzeClasses(packages = "belonax", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+    @ArchTest
+    static final ArchRule ONLY_TESTS_ARE_CALLED_TESTS = noClasses().should().haveSimpleNameEndingWith("Test");
+
     @ArchTest
     static final ArchRule PACKAGES_STAND_IN_ORDER = layeredArchitecture()
             .consideringOnlyDependenciesInLayers()

@@ -43,6 +43,9 @@ class ArchitectureTest {
             .resideOutsideOfPackage("belonax.room.*..");
 
     @ArchTest
+    static final ArchRule ONLY_TESTS_ARE_CALLED_TESTS = noClasses().should().haveSimpleNameEndingWith("Test");
+
+    @ArchTest
     static final ArchRule TIME_COMES_FROM_THE_CLOCK = noClasses()
             .should()
             .callMethod(java.time.Instant.class, "now")
