@@ -125,10 +125,8 @@ public class Archive {
                 settings.keep(content.settings());
             });
         } catch (BadInput bad) {
-            settings.forget();
             throw inArchive(bad);
         } catch (RuntimeException contradiction) {
-            settings.forget();
             LOG.warn("An archive could not be taken in", contradiction);
             throw new BadInput(
                     "archive",

@@ -102,10 +102,7 @@ public class BalanceBook {
     /** Keeps the balance: proven for this set-up, and the last balance of the machine where there is one. */
     @UseCase
     public void keep(UUID id, int revision, double dial) {
-        String machine = drawer.find(BalanceRun.class, id)
-                .map(it -> it.card().machineId())
-                .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
-        room.hold(machine);
+        room.hold(drawer.get(BalanceRun.class, id).card().machineId());
         change(id, revision, run -> {
             if (run.simulated() == null) {
                 room.balanced(run.machineId(), dial, run.sewn());
@@ -124,7 +121,7 @@ public class BalanceBook {
     @UseCase
     public UUID beginAnew(UUID id, int revision) {
         end(id, revision);
-        BalanceRun ended = drawer.find(BalanceRun.class, id).orElseThrow().card();
+        BalanceRun ended = drawer.get(BalanceRun.class, id).card();
         return drawer.add(ended.anew(LocalDate.now(clock))).card();
     }
 

@@ -111,7 +111,7 @@ public class DrawerStore {
      */
     @Transactional(readOnly = true)
     public <T extends Card> Kept<T> get(Class<T> type, UUID id) {
-        return find(type, id).orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
+        return find(type, id).orElseThrow(DrawerStore::gone);
     }
 
     /** Returns a card by an id that somebody typed or that stood in an address. */
@@ -179,10 +179,7 @@ public class DrawerStore {
      */
     @UseCase
     public Done change(UUID id, int revision, Card card) {
-        CardEntity entity = hold(id, revision);
-        String before = entity.body();
-        entity.put(card);
-        return done(entity, before, entity.body());
+        return put(hold(id, revision), card);
     }
 
     /**
@@ -208,8 +205,7 @@ public class DrawerStore {
     public void undo(UUID changeId) {
         ChangeEntity change = changes.findById(changeId)
                 .orElseThrow(() -> new BadInput("change", "There is no such change to take back."));
-        CardEntity entity = cards.findAndHold(change.cardId()).orElseThrow();
-        entities.refresh(entity);
+        CardEntity entity = held(change.cardId()).orElseThrow();
         entities.refresh(change);
         if (change.isUndone()) {
             return; // Pressed twice: it is taken back already.
@@ -247,9 +243,7 @@ public class DrawerStore {
     @Transactional
     public <T extends Card> Done change(Class<T> type, UUID id, UnaryOperator<T> change) {
         CardEntity entity = hold(id);
-        String before = entity.body();
-        entity.put(change.apply(kept(entity, type).card()));
-        return done(entity, before, entity.body());
+        return put(entity, change.apply(kept(entity, type).card()));
     }
 
     /**
@@ -260,26 +254,30 @@ public class DrawerStore {
      */
     @Transactional
     public <T extends Card> Done change(Class<T> type, UUID id, int revision, UnaryOperator<T> change) {
-        hold(id, revision);
-        return change(type, id, change);
+        CardEntity entity = hold(id, revision);
+        return put(entity, change.apply(kept(entity, type).card()));
     }
 
     /** Returns a card as it stands, and keeps every other change to it waiting until this one is done. */
     @Transactional
     public <T extends Card> Optional<Kept<T>> hold(Class<T> type, UUID id) {
-        Optional<CardEntity> entity = cards.findAndHold(id);
-        entity.ifPresent(entities::refresh);
-        return entity.filter(it -> it.kind() == CardKind.of(type) && !it.isRemoved())
+        return held(id).filter(it -> it.kind() == CardKind.of(type) && !it.isRemoved())
                 .map(it -> kept(it, type));
     }
 
     /** It is read anew once it is held: what this transaction saw of it before may be older. */
-    private CardEntity hold(UUID id) {
-        CardEntity entity =
-                cards.findAndHold(id).orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
-        entities.refresh(entity);
-        BadInput.unless(!entity.isRemoved(), "card", () -> "It is no longer in the drawer.");
+    private Optional<CardEntity> held(UUID id) {
+        Optional<CardEntity> entity = cards.findAndHold(id);
+        entity.ifPresent(entities::refresh);
         return entity;
+    }
+
+    private CardEntity hold(UUID id) {
+        return held(id).filter(it -> !it.isRemoved()).orElseThrow(DrawerStore::gone);
+    }
+
+    private static BadInput gone() {
+        return new BadInput("card", "It is no longer in the drawer.");
     }
 
     private CardEntity hold(UUID id, int revision) {
@@ -289,6 +287,12 @@ public class DrawerStore {
                     "It was changed in another window. Look at it again and make your change there.");
         }
         return entity;
+    }
+
+    private Done put(CardEntity entity, Card card) {
+        String before = entity.body();
+        entity.put(card);
+        return done(entity, before, entity.body());
     }
 
     private Done done(CardEntity entity, @Nullable String before, @Nullable String after) {

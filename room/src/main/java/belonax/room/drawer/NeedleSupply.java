@@ -85,7 +85,7 @@ public class NeedleSupply {
                         .filter(it ->
                                 machine.machine().systems().contains(it.needle().system()))
                         .map(it -> new Choice(
-                                NeedleSource.word(NeedleSource.Kind.PARKED, it.id()),
+                                new NeedleSource.Parked(it.id()).word(),
                                 String.format(
                                         Locale.ROOT,
                                         "%s, %.1f h, %s",
@@ -100,7 +100,7 @@ public class NeedleSupply {
                                         .systems()
                                         .contains(it.card().system()))
                         .map(it -> new Choice(
-                                NeedleSource.word(NeedleSource.Kind.PACKET, it.id()),
+                                new NeedleSource.Opened(it.id()).word(),
                                 it.card().words() + ", " + it.card().count() + " left"
                                         + (it.card().rough() ? ", rough eyes" : "")))
                         .toList(),
@@ -108,7 +108,7 @@ public class NeedleSupply {
                         .filter(it -> it.card().isOffered())
                         .collect(Collectors.toMap(
                                 it -> it.card().needle(),
-                                it -> NeedleSource.word(NeedleSource.Kind.PACKET, it.id()),
+                                it -> new NeedleSource.Opened(it.id()).word(),
                                 (first, second) -> first)));
     }
 
@@ -157,11 +157,11 @@ public class NeedleSupply {
         if (from instanceof NeedleSource.Other other) {
             return new NewNeedle(other.needle(), other.coated(), "");
         }
-        return Optional.of(from)
-                .filter(NeedleSource.Opened.class::isInstance)
-                .map(NeedleSource.Opened.class::cast)
-                .flatMap(it -> takeOneLeft(it.packet()))
-                .orElseThrow(() -> new BadInput("from", "That packet is empty or gone. Choose another."));
+        if (from instanceof NeedleSource.Opened opened) {
+            return takeOneLeft(opened.packet())
+                    .orElseThrow(() -> new BadInput("from", "That packet is empty or gone. Choose another."));
+        }
+        throw new IllegalArgumentException(from + " is no new needle");
     }
 
     /** Takes one out of a packet, if one is left when nobody else takes from it any more. */

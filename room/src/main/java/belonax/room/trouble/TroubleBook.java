@@ -148,10 +148,7 @@ public class TroubleBook {
 
     /** The machine is held first, as everywhere, so that no two ever wait for each other. */
     private void change(UUID id, int revision, UnaryOperator<MendCase> change) {
-        String machine = drawer.find(MendCase.class, id)
-                .map(it -> it.card().machineId())
-                .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."));
-        room.hold(machine);
+        room.hold(drawer.get(MendCase.class, id).card().machineId());
         drawer.change(MendCase.class, id, revision, change);
     }
 

@@ -15,7 +15,6 @@ import belonax.web.shared.form.Said;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
@@ -108,10 +107,14 @@ class WorkPage {
     String sign(
             @RequestParam String machine,
             @RequestParam(defaultValue = "0") int place,
-            @RequestParam(required = false) @Nullable Sign sign, // None when the button for a strike was pressed.
+            @RequestParam Sign sign,
             RedirectAttributes to) {
-        return back(
-                to, () -> Optional.of(sign == null ? notes.struck(machine, place) : notes.sign(machine, place, sign)));
+        return back(to, () -> Optional.of(notes.sign(machine, place, sign)));
+    }
+
+    @PostMapping(path = "/bench/sign", params = "struck")
+    String struck(@RequestParam String machine, @RequestParam(defaultValue = "0") int place, RedirectAttributes to) {
+        return back(to, () -> Optional.of(notes.struck(machine, place)));
     }
 
     @PostMapping("/bench/care")

@@ -87,11 +87,12 @@ class MendForm {
      * @param needles what a word of the list of needles names
      * @throws BadInput naming what will not do
      */
-    static Answer answer(Entries entries, Function<String, Optional<NeedleSource>> needles) {
+    static Answer answer(
+            String check, Result result, Entries entries, Function<String, Optional<NeedleSource>> needles) {
         Double dial = entries.optional("dial", READ_THE_DIAL);
         return entries.done(() -> new Answer(
-                entries.text("check"),
-                entries.word("result", Result.class, Result.CANNOT),
+                check,
+                result,
                 dial,
                 DrawerStore.uuid(entries.text("needle")),
                 needles.apply(entries.text("in")),

@@ -1,5 +1,6 @@
 package belonax.web.mend;
 
+import belonax.BadInput;
 import belonax.fault.Check;
 import belonax.match.MatchRequest;
 import belonax.match.NeedleMatcher;
@@ -63,14 +64,23 @@ class MendNeedles {
                 place.fitted().map(Fitted::needleId).map(String::valueOf).orElse(""), in, chosen);
     }
 
-    /** Returns where the needle that a word of the list stands for comes from; empty when the old one is in. */
+    /**
+     * Returns where the needle that a word of the list stands for comes from; empty when the old one is in.
+     *
+     * @throws BadInput if it stands for none
+     */
     Optional<NeedleSource> source(String in, MendCase it, MachineNow now) {
-        return switch (in) {
-            case "", OLD -> Optional.empty();
+        if (in.isEmpty() || in.equals(OLD)) {
+            return Optional.empty();
+        }
+        Optional<NeedleSource> named = switch (in) {
             case SAME -> same(now.placeAskedAbout()).map(MendNeedles::bought);
             case BEST -> best(it, now).map(MendNeedles::bought);
             default -> NeedleSource.ofWord(in);
         };
+        BadInput.unless(
+                named.isPresent(), "from", () -> "Say which needle went in: choose one of yours, or type its packet.");
+        return named;
     }
 
     private static NeedleSource bought(Needle needle) {

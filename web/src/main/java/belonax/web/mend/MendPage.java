@@ -14,7 +14,9 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
+import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.TroubleBook;
+import belonax.room.trouble.TroubleBook.Answer;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Entries;
@@ -142,12 +144,15 @@ class MendPage {
     /** Records what a check came to, with all that goes with it. */
     @PostMapping("/mend/{id}/result")
     String result(
-            @PathVariable UUID id, @RequestParam int revision, @RequestParam MultiValueMap<String, String> typed) {
-        MendCase it = drawer.find(MendCase.class, id)
-                .orElseThrow(() -> new BadInput("card", "It is no longer in the drawer."))
-                .card();
+            @PathVariable UUID id,
+            @RequestParam int revision,
+            @RequestParam String check,
+            @RequestParam Result result,
+            @RequestParam MultiValueMap<String, String> typed) {
+        MendCase it = drawer.get(MendCase.class, id).card();
         MachineNow machine = room.find(it.machineId()).orElseThrow();
-        troubles.answer(id, revision, MendForm.answer(new Entries(typed), word -> needles.source(word, it, machine)));
+        Answer answer = MendForm.answer(check, result, new Entries(typed), word -> needles.source(word, it, machine));
+        troubles.answer(id, revision, answer);
         return "redirect:/mend/" + id;
     }
 

@@ -14,6 +14,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
@@ -196,6 +197,10 @@ class BenchPagesTest {
                 .andExpect(content().string(containsString("value=\"long\"")));
         mvc.perform(post("/bench/sign").with(csrf()).param("machine", "heron").param("sign", "SNEEZE"))
                 .andExpect(status().isBadRequest());
+        mvc.perform(post("/bench/sign").with(csrf()).param("machine", "heron")).andExpect(status().isBadRequest());
+        Assertions.assertThat(fittedInHeron().struck()).isFalse();
+        form("/bench/sign", "machine=heron&struck=true");
+        Assertions.assertThat(fittedInHeron().struck()).isTrue();
     }
 
     @Test
@@ -338,5 +343,9 @@ class BenchPagesTest {
                 .andReturn()
                 .getResponse()
                 .getRedirectedUrl());
+    }
+
+    private NeedleInUse fittedInHeron() {
+        return room.find("heron").orElseThrow().fitted().orElseThrow().needle();
     }
 }

@@ -128,6 +128,15 @@ class MendPagesTest {
                 .isEqualTo("It was changed in another window. Look at it again and make your change there.");
         assertThat(refused(trouble + "/result", "check=KICK_IT&result=NOT_IT&revision=" + revision(trouble)))
                 .contains("check");
+        assertThat(refused(
+                        trouble + "/result",
+                        "check=NEEDLE_REPLACE&result=NOT_IT&in=packet:gone&revision=" + revision(trouble)))
+                .isEqualTo("Say which needle went in: choose one of yours, or type its packet.");
+        mvc.perform(post(trouble + "/result")
+                        .with(csrf())
+                        .param("check", "THREAD_TAILS")
+                        .param("revision", String.valueOf(revision(trouble))))
+                .andExpect(status().isBadRequest());
         form(trouble + "/aside", "revision=" + revision(trouble));
         mvc.perform(get("/mend")).andExpect(status().isOk());
     }
