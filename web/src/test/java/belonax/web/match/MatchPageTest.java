@@ -1,5 +1,6 @@
 package belonax.web.match;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
@@ -60,6 +61,18 @@ class MatchPageTest {
     void anEmptyRoom() {
         when(room.machines()).thenReturn(List.of());
         when(room.find(any())).thenReturn(Optional.empty());
+    }
+
+    @Test
+    void five_reasons_stand_open_and_the_rest_one_press_away() throws Exception {
+        String page = mvc.perform(get("/match?cloth=denim-heavy&layers=4&number=40&numbering=TEX"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String open = page.substring(page.indexOf("<ul class=\"reasons\">"));
+
+        assertThat(open.substring(0, open.indexOf("</ul>")).split("<li ")).hasSize(1 + 5);
+        assertThat(page).containsPattern("<details class=\"more\">\\s*<summary>\\d+ more reasons?</summary>");
     }
 
     @Test
