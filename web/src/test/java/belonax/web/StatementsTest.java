@@ -88,14 +88,19 @@ class StatementsTest {
     @Test
     void a_log_of_twenty_thousand_events_asks_no_more() throws Exception {
         rows.update("""
-                insert into event (action_id, at, kind, machine_id, place, needle_id, effective_hours, minutes, wear)
+                insert into event (action_id, at, kind, machine_id, place, needle_id, body)
                 select random_uuid(), timestampadd(second, x, timestamp with time zone '2020-01-01 00:00:00+00'),
-                  case mod(x, 4) when 0 then 'THREADED' when 1 then 'CLEANED' else 'SEWN' end,
-                  case mod(x, 3) when 0 then 'badger' when 1 then 'heron' else 'old-tin' end, 0,
-                  case when mod(x, 4) > 1 then
-                    (select min(id) from needle where state = 'PARKED') end,
-                  0.0001, 0.006, 'ORDINARY'
-                from system_range(1, 20000)""");
+                  kind, machine, 0, case kind when 'SEWN' then needle end,
+                  '{"machine":"' || machine || case kind
+                    when 'SEWN' then '","place":0,"minutes":0.006,"effectiveHours":0.0001,"wear":"ORDINARY","sheds":false,'
+                      || '"needle":"' || needle || '"}'
+                    when 'CLEANED' then '","sewnMinutes":1,"lintyMinutes":0}'
+                    else '","tex":27,"fibre":"POLYESTER","build":"SPUN","quality":"GOOD"}' end
+                from (
+                  select x, case mod(x, 4) when 0 then 'THREADED' when 1 then 'CLEANED' else 'SEWN' end kind,
+                    case mod(x, 3) when 0 then 'badger' when 1 then 'heron' else 'old-tin' end machine,
+                    (select min(id) from needle where state = 'PARKED') needle
+                  from system_range(1, 20000))""");
 
         for (String page : new String[] {"/match", "/bench", "/fit", "/mend?another=true"}) {
             assertThat(statements(page)).as(page).isLessThanOrEqualTo(8);

@@ -5,11 +5,13 @@ import belonax.room.CraftJson;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.DrawerStore.CardLine;
 import belonax.room.drawer.PictureStore;
+import belonax.room.event.ColumnEvent;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -35,7 +37,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class Archive {
-    static final int VERSION = 1;
+    static final int VERSION = 2;
     public static final int MOST_BYTES = 60 << 20;
 
     private static final Logger LOG = LoggerFactory.getLogger(Archive.class);
@@ -171,6 +173,9 @@ public class Archive {
                             + "). Update this one, then take it in.");
             BadInput.unless(
                     version >= 1, "archive", () -> "That archive does not tell its version; it cannot be read.");
+            if (version == 1) {
+                liftEvents(tree.path("room").path("events"));
+            }
             return checked(CraftJson.mapper().treeToValue(tree, Content.class));
         } catch (JsonMappingException e) {
             throw e.getCause() instanceof BadInput bad ? inArchive(bad) : unreadable();
@@ -178,6 +183,16 @@ public class Archive {
             throw new BadInput(
                     "archive",
                     "That file is no JSON, or was cut short. Choose the whole .json file that Belonax wrote.");
+        }
+    }
+
+    /** The first version kept an event in columns that meant another thing for every kind. */
+    private static void liftEvents(JsonNode events) throws JsonProcessingException {
+        for (JsonNode it : events) {
+            ColumnEvent old = CraftJson.mapper().treeToValue(it, ColumnEvent.class);
+            ObjectNode event = (ObjectNode) it;
+            event.retain("action", "at", "kind");
+            event.set("event", CraftJson.tree(old.lifted()));
         }
     }
 

@@ -7,13 +7,18 @@ import belonax.room.archive.RoomContent.MachineLine;
 import belonax.room.archive.RoomContent.NeedleLine;
 import belonax.room.event.Event;
 import belonax.room.event.EventLine;
+import belonax.room.event.StoredEvent;
 import belonax.room.machine.MachineEntity;
+import belonax.room.machine.MachineMinutes;
 import belonax.room.needle.NeedleEntity;
 import belonax.room.needle.Projection;
 import jakarta.persistence.EntityManager;
+import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,10 +27,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class RoomArchive {
     private final EntityManager entities;
     private final Projection projection;
+    private final MachineMinutes minutes;
+    private final Supplier<UUID> ids;
 
-    RoomArchive(EntityManager entities, Projection projection) {
+    RoomArchive(EntityManager entities, Projection projection, MachineMinutes minutes, Supplier<UUID> ids) {
         this.entities = entities;
         this.projection = projection;
+        this.minutes = minutes;
+        this.ids = ids;
     }
 
     /** Returns all that is kept. */
@@ -33,21 +42,20 @@ public class RoomArchive {
     public RoomContent content() {
         return new RoomContent(
                 all("select m from MachineEntity m order by m.position, m.id", MachineEntity.class).stream()
-                        .map(it -> new MachineLine(
-                                it.id(), it.position(), it.isRemoved(), it.sewnMinutes(), it.lintyMinutes(), it.card()))
+                        .map(it -> new MachineLine(it.id(), it.position(), it.isRemoved(), null, null, it.card()))
                         .toList(),
                 all("select n from NeedleEntity n order by n.id", NeedleEntity.class).stream()
                         .map(it -> line(it))
                         .toList(),
-                all("select e from Event e order by e.seq", Event.class).stream()
-                        .map(Event::line)
+                all("select e from StoredEvent e order by e.seq", StoredEvent.class).stream()
+                        .map(EventLine::of)
                         .toList());
     }
 
     /** Replaces all that is kept; what goes wrong on the way leaves everything as it was. */
     @Transactional
     public void replace(RoomContent content) {
-        for (String kept : List.of("Event", "MachineChange", "NeedleEntity")) {
+        for (String kept : List.of("StoredEvent", "MachineChange", "NeedleEntity")) {
             entities.createQuery("delete from " + kept).executeUpdate();
         }
         all("select m from MachineEntity m", MachineEntity.class).forEach(entities::remove);
@@ -55,16 +63,30 @@ public class RoomArchive {
         for (MachineLine it : content.machines()) {
             MachineEntity machine = new MachineEntity(it.id(), it.position(), it.card());
             machine.remove(it.removed());
-            machine.sewed(it.sewnMinutes(), it.lintyMinutes());
             entities.persist(machine);
         }
         content.needles().forEach(it -> entities.persist(new NeedleEntity(it.id(), needle(it), it.coated())));
         entities.flush();
         for (EventLine it : content.events()) {
-            entities.persist(Event.of(it));
+            entities.persist(it.stored());
         }
         entities.flush();
         content.needles().forEach(it -> projection.refresh(it.id()));
+        content.machines().forEach(this::countMinutes);
+    }
+
+    /** Where an old archive counted the minutes of a machine otherwise than its events do, its count stands. */
+    private void countMinutes(MachineLine line) {
+        minutes.refresh(line.id());
+        MachineEntity machine = entities.find(MachineEntity.class, line.id());
+        double sewn = line.sewnMinutes() == null ? 0 : line.sewnMinutes() - machine.sewnMinutes();
+        double linty = line.lintyMinutes() == null ? 0 : line.lintyMinutes() - machine.lintyMinutes();
+        if (Math.abs(sewn) + Math.abs(linty) > 0.001) {
+            entities.persist(
+                    new StoredEvent(ids.get(), Instant.EPOCH, new Event.MinutesSetRight(line.id(), sewn, linty)));
+            entities.flush();
+            minutes.refresh(line.id());
+        }
     }
 
     private <T> List<T> all(String query, Class<T> type) {

@@ -16,9 +16,19 @@ public record RoomContent(List<MachineLine> machines, List<NeedleLine> needles, 
         events = List.copyOf(events);
     }
 
-    /** A machine, also one that was taken off the shelf: events may name it. */
+    /**
+     * A machine, also one that was taken off the shelf: events may name it.
+     *
+     * @param sewnMinutes only in archives of the first version; since then they follow from the events
+     * @param lintyMinutes likewise
+     */
     public record MachineLine(
-            String id, int position, boolean removed, double sewnMinutes, double lintyMinutes, MachineCard card) {}
+            String id,
+            int position,
+            boolean removed,
+            @Nullable Double sewnMinutes,
+            @Nullable Double lintyMinutes,
+            MachineCard card) {}
 
     /** A needle. */
     public record NeedleLine(

@@ -4,7 +4,6 @@ import belonax.BadInput;
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
 import belonax.room.event.Event;
-import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineEntity;
 import belonax.room.machine.MachineRepository;
@@ -77,8 +76,7 @@ public class CareLog {
     @Transactional
     public UUID done(UUID action, String machineId, CareKind kind) {
         MachineEntity machine = machines.hold(machineId);
-        events.save(Event.ofMachine(eventOf(kind), action, now(), machineId, "")
-                .atMinutes(machine.sewnMinutes(), machine.lintyMinutes()));
+        events.add(action, now(), eventOf(kind, machineId, machine.sewnMinutes(), machine.lintyMinutes()));
         return action;
     }
 
@@ -88,8 +86,7 @@ public class CareLog {
         BadInput.unless(days >= 1 && days <= 60, "days", () -> "Put it off by 1 to 60 days.");
         machines.hold(machineId);
         UUID action = ids.get();
-        events.save(Event.ofMachine(EventKind.SNOOZED, action, now(), machineId, what)
-                .until(now().plus(Duration.ofDays(days))));
+        events.add(action, now(), new Event.Snoozed(machineId, what, now().plus(Duration.ofDays(days))));
         return action;
     }
 
@@ -97,7 +94,8 @@ public class CareLog {
     @Transactional(readOnly = true)
     public Set<String> snoozed(String machineId) {
         return events.snoozed(machineId, clock.instant()).stream()
-                .map(Event::note)
+                .flatMap(it -> it.as(Event.Snoozed.class).stream())
+                .map(Event.Snoozed::what)
                 .collect(Collectors.toSet());
     }
 
@@ -105,11 +103,11 @@ public class CareLog {
         return Duration.between(at, clock.instant()).toDays() / DAYS_PER_MONTH;
     }
 
-    private static EventKind eventOf(CareKind kind) {
+    private static Event eventOf(CareKind kind, String machineId, double sewn, double linty) {
         return switch (kind) {
-            case CLEAN -> EventKind.CLEANED;
-            case OIL -> EventKind.OILED;
-            case SERVICE -> EventKind.SERVICED;
+            case CLEAN -> new Event.Cleaned(machineId, sewn, linty);
+            case OIL -> new Event.Oiled(machineId, sewn, linty);
+            case SERVICE -> new Event.Serviced(machineId, sewn, linty);
         };
     }
 

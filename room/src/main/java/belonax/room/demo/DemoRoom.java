@@ -16,10 +16,10 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
 import belonax.room.event.Event;
-import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineCard;
 import belonax.room.machine.MachineEntity;
+import belonax.room.machine.MachineMinutes;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.NeedleEntity;
 import belonax.room.needle.NeedleRepository;
@@ -30,6 +30,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -45,6 +46,7 @@ public class DemoRoom implements ApplicationRunner {
     private final NeedleRepository needles;
     private final EventRepository events;
     private final Projection projection;
+    private final MachineMinutes machineMinutes;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -53,12 +55,14 @@ public class DemoRoom implements ApplicationRunner {
             NeedleRepository needles,
             EventRepository events,
             Projection projection,
+            MachineMinutes machineMinutes,
             Clock clock,
             Supplier<UUID> ids) {
         this.machines = machines;
         this.needles = needles;
         this.events = events;
         this.projection = projection;
+        this.machineMinutes = machineMinutes;
         this.clock = clock;
         this.ids = ids;
     }
@@ -88,28 +92,45 @@ public class DemoRoom implements ApplicationRunner {
         retired(NeedleType.STRETCH, NeedleSize.NM_75, 5.1, true, 75);
         retired(NeedleType.JEANS, NeedleSize.NM_100, 7.7, false, 110);
         retired(NeedleType.LEATHER, NeedleSize.NM_110, 3.9, true, 140);
-        events.save(Event.ofMachine(EventKind.SERVICED, ids.get(), daysAgo(200), "heron", ""));
-        events.save(Event.ofMachine(EventKind.SERVICED, ids.get(), daysAgo(420), "badger", ""));
-        machines.findById("heron").ifPresent(it -> it.sewed(11.2 * 60, 60));
-        machines.findById("badger").ifPresent(it -> it.sewed(23 * 60, 0));
+        events.add(ids.get(), daysAgo(200), new Event.Serviced("heron", 0, 0));
+        events.add(ids.get(), daysAgo(420), new Event.Serviced("badger", 0, 0));
+        minutes("heron", 11.2 * 60, 60);
+        minutes("badger", 23 * 60, 0);
+        minutes("old-tin", 0, 0);
+        minutes("sparrow", 0, 0);
+    }
+
+    /** What was sewn before there was a log, and with needles that came from elsewhere, sets the minutes right. */
+    private void minutes(String machineId, double sewn, double linty) {
+        machineMinutes.refresh(machineId);
+        machines.findById(machineId).ifPresent(it -> {
+            events.add(
+                    ids.get(),
+                    daysAgo(150),
+                    new Event.MinutesSetRight(machineId, sewn - it.sewnMinutes(), linty - it.lintyMinutes()));
+            machineMinutes.refresh(machineId);
+        });
     }
 
     private void parked(NeedleType type, NeedleSize size, double hours, String place, long daysAgo) {
-        past(type, size, hours, daysAgo, EventKind.PARKED, place);
+        past(type, size, hours, daysAgo, it -> new Event.Parked("badger", it, place));
     }
 
     private void retired(NeedleType type, NeedleSize size, double hours, boolean failed, long daysAgo) {
-        past(type, size, hours, daysAgo, EventKind.JARRED, failed ? Projection.FAILED : "");
+        past(type, size, hours, daysAgo, it -> new Event.Jarred("badger", it, failed));
     }
 
-    private void past(NeedleType type, NeedleSize size, double hours, long daysAgo, EventKind end, String note) {
+    private void past(NeedleType type, NeedleSize size, double hours, long daysAgo, Function<UUID, Event> end) {
         NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), Needle.of(H_130_705, type, size)));
         Wear wear = type == NeedleType.STRETCH
                 ? Wear.SOFT_KNIT
                 : type == NeedleType.JEANS ? Wear.DENIM_CANVAS : Wear.ORDINARY;
-        events.save(Event.sewn(
-                ids.get(), daysAgo(daysAgo + 20), "badger", 0, stored.id(), hours, hours * 60 / wear.factor(), wear));
-        events.save(Event.ofNeedle(end, ids.get(), daysAgo(daysAgo), "badger", stored.id(), note));
+        double minutes = hours * 60 / wear.factor();
+        events.add(
+                ids.get(),
+                daysAgo(daysAgo + 20),
+                new Event.Sewn("badger", 0, stored.id(), minutes, hours, wear, false));
+        events.add(ids.get(), daysAgo(daysAgo), end.apply(stored.id()));
         projection.refresh(stored.id());
     }
 
@@ -189,29 +210,23 @@ public class DemoRoom implements ApplicationRunner {
         machines.save(new MachineEntity(id, position, card));
     }
 
-    private void fit(String machineId, int place, Needle needle, long daysAgo, double effectiveHours) {
+    private void fit(String machineId, int place, Needle needle, long daysAgo, double hours) {
         NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), needle));
-        events.save(Event.needleIn(ids.get(), daysAgo(daysAgo), machineId, place, stored.id()));
-        events.save(Event.sewn(
-                ids.get(),
-                daysAgo(daysAgo - 1),
-                machineId,
-                place,
-                stored.id(),
-                effectiveHours,
-                effectiveHours * 60,
-                Wear.ORDINARY));
-        events.save(Event.ofNeedle(
-                EventKind.FIT_CHECKED, ids.get(), daysAgo(daysAgo - 1), machineId, stored.id(), FitCheck.CLAMP.name()));
+        UUID id = stored.id();
+        double minutes = hours * 60;
+        Instant dayAfter = daysAgo(daysAgo - 1);
+        events.add(ids.get(), daysAgo(daysAgo), new Event.NeedleIn(machineId, place, id, null));
+        events.add(ids.get(), dayAfter, new Event.Sewn(machineId, place, id, minutes, hours, Wear.ORDINARY, false));
+        events.add(ids.get(), dayAfter, new Event.FitChecked(machineId, id, FitCheck.CLAMP));
         projection.refresh(stored.id());
     }
 
     private void thread(String machineId, double tex, long daysAgo) {
-        events.save(Event.threaded(ids.get(), daysAgo(daysAgo), machineId, SewingThread.spunPolyester(tex)));
+        events.add(ids.get(), daysAgo(daysAgo), Event.Threaded.with(machineId, SewingThread.spunPolyester(tex)));
     }
 
     private void balance(String machineId, double dial, long daysAgo) {
-        events.save(Event.balanced(ids.get(), daysAgo(daysAgo), machineId, dial));
+        events.add(ids.get(), daysAgo(daysAgo), new Event.Balanced(machineId, dial, null));
     }
 
     private Instant daysAgo(long days) {

@@ -149,13 +149,13 @@ public class NeedleSupply {
                 .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
                 .flatMap(it -> takeOneLeft(it.id()).stream())
                 .findFirst()
-                .orElseGet(() -> new NewNeedle(needle, false, ""));
+                .orElseGet(() -> new NewNeedle(needle, false, Optional.empty()));
         return room.fit(ids.get(), machineId, place, from, thread, expectedOut);
     }
 
     private NewNeedle taken(NeedleSource from) {
         if (from instanceof NeedleSource.Other other) {
-            return new NewNeedle(other.needle(), other.coated(), "");
+            return new NewNeedle(other.needle(), other.coated(), Optional.empty());
         }
         if (from instanceof NeedleSource.Opened opened) {
             return takeOneLeft(opened.packet())
@@ -171,7 +171,7 @@ public class NeedleSupply {
                 .filter(it -> it.isKnown() && it.count() > 0)
                 .map(it -> {
                     drawer.change(Packet.class, packetId, packet -> packet.withCount(packet.count() - 1));
-                    return new NewNeedle(it.needle(), it.coated(), packetId.toString());
+                    return new NewNeedle(it.needle(), it.coated(), Optional.of(packetId));
                 });
     }
 }

@@ -3,9 +3,10 @@ package belonax.room.drawer;
 import belonax.room.card.DrawerStore;
 import belonax.room.event.Consequence;
 import belonax.room.event.Event;
-import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
+import belonax.room.event.StoredEvent;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Puts a needle back into its packet when taking back its fitting leaves it with no life at all. */
@@ -20,16 +21,12 @@ class PacketRefill implements Consequence {
     }
 
     @Override
-    public void takenBack(List<Event> taken) {
+    public void takenBack(List<StoredEvent> taken) {
         taken.stream()
-                .filter(it -> it.kind() == EventKind.NEEDLE_IN && !it.note().isEmpty())
-                .filter(this::isUnlived)
-                .flatMap(it -> DrawerStore.uuid(it.note()).stream())
+                .flatMap(it -> it.as(Event.NeedleIn.class).stream())
+                .filter(it -> events.ofNeedle(it.needle()).isEmpty())
+                .flatMap(it -> Optional.ofNullable(it.packet()).stream())
                 .filter(it -> drawer.hold(Packet.class, it).isPresent())
                 .forEach(it -> drawer.change(Packet.class, it, packet -> packet.withCount(packet.count() + 1)));
-    }
-
-    private boolean isUnlived(Event in) {
-        return in.needleId().map(it -> events.ofNeedle(it).isEmpty()).orElse(true);
     }
 }

@@ -1,15 +1,11 @@
 package belonax.room.event;
 
 import belonax.fault.FaultFinder;
-import belonax.life.FitCheck;
-import belonax.life.Sign;
-import belonax.life.Wear;
 import belonax.room.Words;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -41,68 +37,43 @@ public class ActionLog {
     /** Returns the last 50 actions, newest first. */
     @Transactional(readOnly = true)
     public List<Action> last() {
-        Map<UUID, List<Event>> actions = new LinkedHashMap<>();
-        for (Event it : events.newest(Limit.of(EVENTS_READ))) {
+        Map<UUID, List<StoredEvent>> actions = new LinkedHashMap<>();
+        for (StoredEvent it : events.newest(Limit.of(EVENTS_READ))) {
             actions.computeIfAbsent(it.actionId(), any -> new ArrayList<>()).add(0, it);
         }
         List<UUID> last = actions.keySet().stream().limit(MOST).toList();
-        List<Event> parts = last.stream()
+        List<StoredEvent> parts = last.stream()
                 .flatMap(it -> Objects.requireNonNull(actions.get(it)).stream())
                 .toList();
         Map<String, String> machines = names.machines();
-        Map<UUID, String> needles = names.needles(
-                parts.stream().flatMap(it -> it.needleId().stream()).collect(Collectors.toSet()));
+        Event.Named named = named(names.needles(
+                parts.stream().flatMap(it -> it.needleId().stream()).collect(Collectors.toSet())));
         Set<UUID> takenBack = events.takenBack(last);
         return last.stream()
-                .map(it ->
-                        action(it, Objects.requireNonNull(actions.get(it)), machines, needles, takenBack.contains(it)))
+                .map(it -> action(it, Objects.requireNonNull(actions.get(it)), machines, named, takenBack.contains(it)))
                 .toList();
     }
 
     private Action action(
-            UUID id, List<Event> parts, Map<String, String> machines, Map<UUID, String> needles, boolean undone) {
-        Event first = parts.get(0);
+            UUID id, List<StoredEvent> parts, Map<String, String> machines, Event.Named named, boolean undone) {
+        StoredEvent first = parts.get(0);
         String machine =
                 first.machineId().map(it -> machines.getOrDefault(it, "")).orElse("");
-        List<String> words = parts.stream().map(it -> words(it, needles)).toList();
+        List<String> words = parts.stream().map(it -> it.event().words(named)).toList();
         return new Action(id, first.at(), machine, Words.capital(String.join(", ", words)), undone);
     }
 
-    private String words(Event it, Map<UUID, String> needles) {
-        String needle =
-                it.needleId().map(id -> needles.getOrDefault(id, "needle")).orElse("needle");
-        return switch (it.kind()) {
-            case NEEDLE_IN -> needle + " in";
-            case NEEDLE_OUT -> needle + " out";
-            case PARKED -> needle + " parked: " + it.note();
-            case JARRED -> needle + " into the sharps jar";
-            case PUT_BACK -> needle + " back into its packet";
-            case BROKE -> needle + " broke" + (it.note().isEmpty() ? "" : ", missing: " + it.note());
-            case PIECES_FOUND -> "missing pieces found";
-            case SEWN -> String.format(Locale.ROOT, "sewn %.0f min, %s", it.minutes(), wear(it));
-            case STRUCK -> needle + " struck something";
-            case SIGN -> "noticed: " + Sign.valueOf(it.note()).words();
-            case PROJECT -> "a project begun";
-            case BIG_PROJECT -> "a big project begun";
-            case TIMER_ON -> "timer started";
-            case TIMER_OFF -> "timer stopped";
-            case FIT_CHECKED -> FitCheck.valueOf(it.note()).words().toLowerCase(Locale.ROOT) + ": done";
-            case THREADED ->
-                it.thread().map(thread -> "threaded with " + thread.words()).orElse("threaded");
-            case BALANCED -> "balanced at dial " + Words.number(it.dial().orElse(0));
-            case DIAL_SET -> "dial set back to " + Words.number(it.dial().orElse(0));
-            case CURED ->
-                "found and put right: “" + finder.table().check(it.note()).title() + "”";
-            case CLEANED -> "cleaned";
-            case OILED -> "oiled";
-            case SERVICED -> "serviced";
-            case SNOOZED -> "put off: " + it.note().toLowerCase(Locale.ROOT);
-            case JAR_EMPTIED -> "sharps jar emptied";
-            case UNDONE -> "taken back";
-        };
-    }
+    private Event.Named named(Map<UUID, String> needles) {
+        return new Event.Named() {
+            @Override
+            public String needle(UUID id) {
+                return needles.getOrDefault(id, "needle");
+            }
 
-    private static String wear(Event it) {
-        return it.wear() == Wear.ORDINARY ? "ordinary cloth" : it.wear().words();
+            @Override
+            public String check(String id) {
+                return finder.table().check(id).title();
+            }
+        };
     }
 }

@@ -1,300 +1,316 @@
 package belonax.room.event;
 
+import belonax.life.FitCheck;
+import belonax.life.Sign;
 import belonax.life.Wear;
-import belonax.room.CraftJson;
+import belonax.room.Words;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.Tex;
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import org.hibernate.annotations.Immutable;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
-/** Something that happened. Never rewritten: a mistake is taken back by a later event that names its action. */
-@Entity
-@Immutable
-@Table(name = "event")
-public class Event {
-    private static final String SHEDS = "lint of the thread";
+/**
+ * Something that happened. Never rewritten: a mistake is taken back by a later event that names its action. Each kind is a record
+ * of its own, kept whole as JSON under the word of its {@link EventKind}; what is asked for by a query stands in a column beside.
+ */
+public sealed interface Event {
+    /** Returns what happened in running text, without the machine's name. */
+    String words(Named named);
 
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private @Nullable Long seq;
+    /** What the things that an event is about are called. */
+    interface Named {
+        /** Returns type and size of a needle. */
+        String needle(UUID id);
 
-    private UUID actionId = new UUID(0, 0);
-    private Instant at = Instant.EPOCH;
-
-    @Enumerated(EnumType.STRING)
-    @JdbcTypeCode(SqlTypes.VARCHAR)
-    private EventKind kind = EventKind.SEWN;
-
-    private @Nullable String machineId;
-    private @Nullable Integer place;
-    private @Nullable UUID needleId;
-
-    private @Nullable Double effectiveHours;
-
-    private @Nullable Double tex;
-
-    @Enumerated(EnumType.STRING)
-    @JdbcTypeCode(SqlTypes.VARCHAR)
-    private @Nullable Fibre fibre;
-
-    @Enumerated(EnumType.STRING)
-    @JdbcTypeCode(SqlTypes.VARCHAR)
-    private @Nullable Build build;
-
-    private @Nullable Double dial;
-    private @Nullable Double minutes;
-
-    @Enumerated(EnumType.STRING)
-    @JdbcTypeCode(SqlTypes.VARCHAR)
-    private @Nullable Wear wear;
-
-    private @Nullable String note;
-
-    @SuppressWarnings("UnusedVariable") // Looked for by queries.
-    private @Nullable Instant untilAt;
-
-    private @Nullable UUID undoes;
-
-    /** A {@link SetupKept}, as JSON. */
-    private @Nullable String setup;
-
-    /** For Hibernate. */
-    protected Event() {}
-
-    private Event(EventKind kind, UUID actionId, Instant at) {
-        this.kind = kind;
-        this.actionId = actionId;
-        this.at = at;
+        /** Returns the title of a check. */
+        String check(String id);
     }
 
-    public static Event needleOut(UUID action, Instant at, String machineId, int place, UUID needleId) {
-        return atPlace(EventKind.NEEDLE_OUT, action, at, machineId, place, needleId);
+    /** An event that is about a machine, if one is known. */
+    interface OnMachine {
+        @Nullable
+        String machine();
     }
 
-    public static Event needleIn(UUID action, Instant at, String machineId, int place, UUID needleId) {
-        return atPlace(EventKind.NEEDLE_IN, action, at, machineId, place, needleId);
+    /** An event that is about one place in a machine. */
+    interface AtPlace {
+        int place();
     }
 
-    public static Event sewn(
-            UUID action,
-            Instant at,
-            String machineId,
-            int place,
-            UUID needleId,
-            double effectiveHours,
-            double minutes,
-            Wear wear) {
-        Event event = atPlace(EventKind.SEWN, action, at, machineId, place, needleId);
-        event.effectiveHours = effectiveHours;
-        event.minutes = minutes;
-        event.wear = wear;
-        return event;
+    /** An event that is about a needle. */
+    interface OfNeedle {
+        UUID needle();
     }
 
-    /** Something that happened to one needle, wherever it was. */
-    public static Event ofNeedle(
-            EventKind kind, UUID action, Instant at, @Nullable String machineId, UUID needleId, String note) {
-        Event event = new Event(kind, action, at);
-        event.machineId = machineId;
-        event.needleId = needleId;
-        event.note = note;
-        return event;
+    /** A needle came out or went in, so that its place holds another one now. */
+    interface NeedleMove extends OnMachine, AtPlace, OfNeedle {
+        @Override
+        String machine();
     }
 
-    /** Something that happened to a machine. */
-    public static Event ofMachine(EventKind kind, UUID action, Instant at, @Nullable String machineId, String note) {
-        Event event = new Event(kind, action, at);
-        event.machineId = machineId;
-        event.note = note;
-        return event;
+    /** The machine was cared for; by then so many minutes had been sewn on it, and so many of them leave lint. */
+    interface Care extends OnMachine {
+        double sewnMinutes();
+
+        double lintyMinutes();
     }
 
-    public Event until(Instant until) {
-        untilAt = until;
-        return this;
+    /** The top dial stands there since. */
+    interface DialStands {
+        double dial();
     }
 
-    /** Remembers what had been sewn on the machine by then. */
-    public Event atMinutes(double sewn, double linty) {
-        minutes = sewn;
-        effectiveHours = linty;
-        return this;
-    }
-
-    /** Notes that the thread of this work sheds lint, so that it counts as linty and is taken back as such. */
-    public Event sheddingLint() {
-        return noting(SHEDS);
-    }
-
-    /** Returns the minutes of work that leave lint in the machine. */
-    public double lintyMinutes() {
-        return SHEDS.equals(note) || wear().isLinty() ? minutes() : 0;
-    }
-
-    public Event noting(String text) {
-        note = text;
-        return this;
-    }
-
-    /** Remembers what was under the needle. */
-    public Event with(SetupKept sewn) {
-        setup = CraftJson.write(sewn);
-        return this;
-    }
-
-    public Optional<SetupKept> setup() {
-        return Optional.ofNullable(setup).map(it -> CraftJson.read(it, SetupKept.class));
-    }
-
-    public double effectiveHours() {
-        return effectiveHours == null ? 0 : effectiveHours;
-    }
-
-    public double minutes() {
-        return minutes == null ? 0 : minutes;
-    }
-
-    public Wear wear() {
-        return wear == null ? Wear.ORDINARY : wear;
-    }
-
-    public String note() {
-        return note == null ? "" : note;
-    }
-
-    public static Event threaded(UUID action, Instant at, String machineId, SewingThread thread) {
-        Event event = new Event(EventKind.THREADED, action, at);
-        event.machineId = machineId;
-        event.tex = thread.tex().value();
-        event.fibre = thread.fibre();
-        event.build = thread.build();
-        event.note = thread.quality() == Quality.GOOD ? null : thread.quality().name();
-        return event;
-    }
-
-    public static Event balanced(UUID action, Instant at, String machineId, double dial) {
-        Event event = new Event(EventKind.BALANCED, action, at);
-        event.machineId = machineId;
-        event.dial = dial;
-        return event;
-    }
-
-    public static Event dialSet(UUID action, Instant at, String machineId, double dial) {
-        Event event = new Event(EventKind.DIAL_SET, action, at);
-        event.machineId = machineId;
-        event.dial = dial;
-        return event;
-    }
-
-    public static Event undone(UUID action, Instant at, UUID undoes) {
-        Event event = new Event(EventKind.UNDONE, action, at);
-        event.undoes = undoes;
-        return event;
-    }
-
-    private static Event atPlace(EventKind kind, UUID action, Instant at, String machineId, int place, UUID needleId) {
-        Event event = new Event(kind, action, at);
-        event.machineId = machineId;
-        event.place = place;
-        event.needleId = needleId;
-        return event;
-    }
-
-    /** Returns an event as it was written down elsewhere. */
-    public static Event of(EventLine it) {
-        Event event = new Event(it.kind(), it.action(), it.at());
-        event.machineId = it.machine();
-        event.place = it.place();
-        event.needleId = it.needle();
-        event.effectiveHours = it.effectiveHours();
-        event.tex = it.tex();
-        event.fibre = it.fibre();
-        event.build = it.build();
-        event.dial = it.dial();
-        event.undoes = it.undoes();
-        event.minutes = it.minutes();
-        event.wear = it.wear();
-        event.note = it.note();
-        event.untilAt = it.until();
-        event.setup = it.setup() == null ? null : CraftJson.write(it.setup());
-        return event;
-    }
-
-    /** Returns everything that is kept of it. */
-    public EventLine line() {
-        return new EventLine(
-                actionId,
-                at,
-                kind,
-                machineId,
-                place,
-                needleId,
-                effectiveHours,
-                tex,
-                fibre,
-                build,
-                dial,
-                undoes,
-                minutes,
-                wear,
-                note,
-                untilAt,
-                setup().orElse(null));
-    }
-
-    public long seq() {
-        return seq == null ? Long.MAX_VALUE : seq;
-    }
-
-    public UUID actionId() {
-        return actionId;
-    }
-
-    public Instant at() {
-        return at;
-    }
-
-    public EventKind kind() {
-        return kind;
-    }
-
-    public Optional<String> machineId() {
-        return Optional.ofNullable(machineId);
-    }
-
-    public Optional<Integer> place() {
-        return Optional.ofNullable(place);
-    }
-
-    public Optional<UUID> needleId() {
-        return Optional.ofNullable(needleId);
-    }
-
-    public OptionalDouble dial() {
-        return dial == null ? OptionalDouble.empty() : OptionalDouble.of(dial);
-    }
-
-    public Optional<SewingThread> thread() {
-        if (tex == null || fibre == null || build == null) {
-            return Optional.empty();
+    record NeedleOut(String machine, int place, UUID needle) implements Event, NeedleMove {
+        @Override
+        public String words(Named named) {
+            return named.needle(needle) + " out";
         }
-        Quality quality = kind == EventKind.THREADED && note != null ? Quality.valueOf(note) : Quality.GOOD;
-        return Optional.of(new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), quality, false));
+    }
+
+    /**
+     * A needle was fitted.
+     *
+     * @param packet the packet that it was taken out of
+     */
+    record NeedleIn(
+            String machine,
+            int place,
+            UUID needle,
+            @Nullable UUID packet) implements Event, NeedleMove {
+        @Override
+        public String words(Named named) {
+            return named.needle(needle) + " in";
+        }
+    }
+
+    /** Put in a marked place. */
+    record Parked(@Nullable String machine, UUID needle, String where) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return named.needle(needle) + " parked: " + where;
+        }
+    }
+
+    /** Into the sharps jar, because it had failed or because its time was over. */
+    record Jarred(@Nullable String machine, UUID needle, boolean failed) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return named.needle(needle) + " into the sharps jar";
+        }
+    }
+
+    /** Back into its packet, nearly new. */
+    record PutBack(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return named.needle(needle) + " back into its packet";
+        }
+    }
+
+    /**
+     * Broke in the machine.
+     *
+     * @param missing the pieces that are missing, in words; empty when all were found
+     * @param sewn what was under it
+     */
+    record Broke(
+            @Nullable String machine,
+            UUID needle,
+            String missing,
+            @Nullable SetupKept sewn) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return named.needle(needle) + " broke" + (missing.isEmpty() ? "" : ", missing: " + missing);
+        }
+    }
+
+    record PiecesFound(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return "missing pieces found";
+        }
+    }
+
+    /**
+     * Work was done with one of the needles in a machine.
+     *
+     * @param effectiveHours the hours that its cloth wears a needle as ordinary cloth would
+     * @param sheds whether its thread sheds lint
+     */
+    record Sewn(String machine, int place, UUID needle, double minutes, double effectiveHours, Wear wear, boolean sheds)
+            implements Event, OnMachine, AtPlace, OfNeedle {
+        /** Returns the minutes of work that leave lint in the machine. */
+        public double lintyMinutes() {
+            return sheds || wear.isLinty() ? minutes : 0;
+        }
+
+        @Override
+        public String words(Named named) {
+            String cloth = wear == Wear.ORDINARY ? "ordinary cloth" : wear.words();
+            return String.format(Locale.ROOT, "sewn %.0f min, %s", minutes, cloth);
+        }
+    }
+
+    record Struck(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return named.needle(needle) + " struck something";
+        }
+    }
+
+    /** Heard, felt or seen. */
+    record Noticed(@Nullable String machine, UUID needle, Sign sign) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return "noticed: " + sign.words();
+        }
+    }
+
+    /** A project was begun with a needle. */
+    record Project(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return "a project begun";
+        }
+    }
+
+    /** A big project was begun with a needle. */
+    record BigProject(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return "a big project begun";
+        }
+    }
+
+    record TimerOn(String machine) implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return "timer started";
+        }
+    }
+
+    record TimerOff(String machine) implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return "timer stopped";
+        }
+    }
+
+    /** Looked at after a needle was fitted. */
+    record FitChecked(@Nullable String machine, UUID needle, FitCheck check) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return check.words().toLowerCase(Locale.ROOT) + ": done";
+        }
+    }
+
+    record Threaded(String machine, double tex, Fibre fibre, Build build, Quality quality) implements Event, OnMachine {
+        public static Threaded with(String machine, SewingThread thread) {
+            return new Threaded(machine, thread.tex().value(), thread.fibre(), thread.build(), thread.quality());
+        }
+
+        public SewingThread thread() {
+            return new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), quality, false);
+        }
+
+        @Override
+        public String words(Named named) {
+            return "threaded with " + thread().words();
+        }
+    }
+
+    /**
+     * Both threads lock inside the cloth.
+     *
+     * @param sewn what it was balanced on
+     */
+    record Balanced(String machine, double dial, @Nullable SetupKept sewn) implements Event, OnMachine, DialStands {
+        @Override
+        public String words(Named named) {
+            return "balanced at dial " + Words.number(dial);
+        }
+    }
+
+    /** The top dial was found far off and set back. */
+    record DialSet(String machine, double dial) implements Event, OnMachine, DialStands {
+        @Override
+        public String words(Named named) {
+            return "dial set back to " + Words.number(dial);
+        }
+    }
+
+    /** A check found something that was put right. */
+    record Cured(@Nullable String machine, String check) implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return "found and put right: “" + named.check(check) + "”";
+        }
+    }
+
+    record Cleaned(String machine, double sewnMinutes, double lintyMinutes) implements Event, Care {
+        @Override
+        public String words(Named named) {
+            return "cleaned";
+        }
+    }
+
+    record Oiled(String machine, double sewnMinutes, double lintyMinutes) implements Event, Care {
+        @Override
+        public String words(Named named) {
+            return "oiled";
+        }
+    }
+
+    record Serviced(String machine, double sewnMinutes, double lintyMinutes) implements Event, Care {
+        @Override
+        public String words(Named named) {
+            return "serviced";
+        }
+    }
+
+    /** Something that is due was put off; it is not mentioned until then. */
+    record Snoozed(String machine, String what, Instant until) implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return "put off: " + what.toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * The minutes of a machine were set right, as they had been counted elsewhere; less than nothing takes off what was counted
+     * twice.
+     */
+    record MinutesSetRight(String machine, double sewnMinutes, double lintyMinutes) implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return String.format(Locale.ROOT, "minutes set right by %+.0f", sewnMinutes);
+        }
+    }
+
+    record JarEmptied() implements Event {
+        @Override
+        public String words(Named named) {
+            return "sharps jar emptied";
+        }
+    }
+
+    /** An action was taken back. */
+    record Undone(UUID undoes) implements Event {
+        @Override
+        public String words(Named named) {
+            return "taken back";
+        }
+    }
+
+    /** Returns this event as another kind, if it is one. */
+    default <T> Optional<T> as(Class<T> kind) {
+        return kind.isInstance(this) ? Optional.of(kind.cast(this)) : Optional.empty();
     }
 }

@@ -1,39 +1,56 @@
 package belonax.room.event;
 
-/** What can happen. */
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What can happen: the word under which an event is stored, and the record that tells of it. The words never change. */
 public enum EventKind {
-    NEEDLE_OUT,
-    NEEDLE_IN,
-    /** Put in a marked place; the note names it. */
-    PARKED,
-    /** Into the sharps jar; the note tells whether it had failed. */
-    JARRED,
-    /** Back into its packet, nearly new. */
-    PUT_BACK,
-    /** Broke in the machine; the note names the pieces that are missing. */
-    BROKE,
-    PIECES_FOUND,
-    SEWN,
-    STRUCK,
-    /** Heard, felt or seen; the note names the sign. */
-    SIGN,
-    PROJECT,
-    BIG_PROJECT,
-    TIMER_ON,
-    TIMER_OFF,
-    /** Looked at after a needle was fitted; the note names the check. */
-    FIT_CHECKED,
-    THREADED,
-    BALANCED,
-    /** The top dial was found far off and set back. */
-    DIAL_SET,
-    /** A check found something that was put right; the note names the check. */
-    CURED,
-    CLEANED,
-    OILED,
-    SERVICED,
-    /** Something that is due was put off; the note names it. */
-    SNOOZED,
-    JAR_EMPTIED,
-    UNDONE
+    NEEDLE_OUT(Event.NeedleOut.class),
+    NEEDLE_IN(Event.NeedleIn.class),
+    PARKED(Event.Parked.class),
+    JARRED(Event.Jarred.class),
+    PUT_BACK(Event.PutBack.class),
+    BROKE(Event.Broke.class),
+    PIECES_FOUND(Event.PiecesFound.class),
+    SEWN(Event.Sewn.class),
+    STRUCK(Event.Struck.class),
+    SIGN(Event.Noticed.class),
+    PROJECT(Event.Project.class),
+    BIG_PROJECT(Event.BigProject.class),
+    TIMER_ON(Event.TimerOn.class),
+    TIMER_OFF(Event.TimerOff.class),
+    FIT_CHECKED(Event.FitChecked.class),
+    THREADED(Event.Threaded.class),
+    BALANCED(Event.Balanced.class),
+    DIAL_SET(Event.DialSet.class),
+    CURED(Event.Cured.class),
+    CLEANED(Event.Cleaned.class),
+    OILED(Event.Oiled.class),
+    SERVICED(Event.Serviced.class),
+    SNOOZED(Event.Snoozed.class),
+    MINUTES_SET_RIGHT(Event.MinutesSetRight.class),
+    JAR_EMPTIED(Event.JarEmptied.class),
+    UNDONE(Event.Undone.class);
+
+    private static final Map<Class<? extends Event>, EventKind> BY_TYPE =
+            Stream.of(values()).collect(Collectors.toMap(EventKind::type, Function.identity()));
+
+    private final Class<? extends Event> type;
+
+    EventKind(Class<? extends Event> type) {
+        this.type = type;
+    }
+
+    /** Returns the kind of an event. */
+    public static EventKind of(Event event) {
+        return Objects.requireNonNull(BY_TYPE.get(event.getClass()));
+    }
+
+    /** Returns the record that tells of it. */
+    public Class<? extends Event> type() {
+        return type;
+    }
 }

@@ -12,14 +12,19 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** Events can be added and read. There is no way to change or delete one. */
-public interface EventRepository extends Repository<Event, Long> {
-    Event save(Event event);
+public interface EventRepository extends Repository<StoredEvent, Long> {
+    StoredEvent save(StoredEvent event);
+
+    /** Adds what happened as part of an action. */
+    default void add(UUID action, Instant at, Event event) {
+        save(new StoredEvent(action, at, event));
+    }
 
     boolean existsByActionId(UUID actionId);
 
     boolean existsByUndoes(UUID actionId);
 
-    List<Event> findByActionIdOrderBySeq(UUID actionId);
+    List<StoredEvent> findByActionIdOrderBySeq(UUID actionId);
 
     /** Keeps everybody else who would take an action back waiting until this is done. */
     @Query(value = "select seq from event where action_id = :actionId for update", nativeQuery = true)
@@ -30,29 +35,29 @@ public interface EventRepository extends Repository<Event, Long> {
      * so that just as many rows are read.
      */
     @Query("""
-            select e from Event e
+            select e from StoredEvent e
             where e.machineId = :machineId and e.place = :place and e.kind = :kind
-              and not exists (select u from Event u where u.undoes = e.actionId)
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
             order by e.machineId, e.place, e.kind, e.seq desc""")
-    List<Event> newestAtPlace(String machineId, int place, EventKind kind, Limit limit);
+    List<StoredEvent> newestAtPlace(String machineId, int place, EventKind kind, Limit limit);
 
     /** Returns the newest event of any of these kinds at a place, if it was not taken back. */
-    default Optional<Event> newestAtPlace(String machineId, int place, Collection<EventKind> kinds) {
+    default Optional<StoredEvent> newestAtPlace(String machineId, int place, Collection<EventKind> kinds) {
         return kinds.stream()
                 .flatMap(it -> newestAtPlace(machineId, place, it, Limit.of(1)).stream())
-                .max(Comparator.comparingLong(Event::seq));
+                .max(Comparator.comparingLong(StoredEvent::seq));
     }
 
     /** Returns the newest events of a kind on a machine, without those that were taken back; ordered as its index is. */
     @Query("""
-            select e from Event e
+            select e from StoredEvent e
             where e.machineId = :machineId and e.kind = :kind
-              and not exists (select u from Event u where u.undoes = e.actionId)
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
             order by e.machineId, e.kind, e.seq desc""")
-    List<Event> newestOfMachine(String machineId, EventKind kind, Limit limit);
+    List<StoredEvent> newestOfMachine(String machineId, EventKind kind, Limit limit);
 
     /** Returns the newest event of a kind on a machine, if it was not taken back. */
-    default Optional<Event> newestOf(String machineId, EventKind kind) {
+    default Optional<StoredEvent> newestOf(String machineId, EventKind kind) {
         return newestOfMachine(machineId, kind, Limit.of(1)).stream().findFirst();
     }
 
@@ -61,68 +66,55 @@ public interface EventRepository extends Repository<Event, Long> {
      * is.
      */
     @Query("""
-            select e from Event e
+            select e from StoredEvent e
             where e.needleId = :needleId and e.kind = :kind
-              and not exists (select u from Event u where u.undoes = e.actionId)
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
             order by e.needleId, e.kind, e.seq desc""")
-    List<Event> newestOfNeedle(UUID needleId, EventKind kind, Limit limit);
+    List<StoredEvent> newestOfNeedle(UUID needleId, EventKind kind, Limit limit);
 
     /** Returns the newest event of any of these kinds that a needle took part in, if it was not taken back. */
-    default Optional<Event> newestOfNeedle(UUID needleId, Collection<EventKind> kinds) {
+    default Optional<StoredEvent> newestOfNeedle(UUID needleId, Collection<EventKind> kinds) {
         return kinds.stream()
                 .flatMap(it -> newestOfNeedle(needleId, it, Limit.of(1)).stream())
-                .max(Comparator.comparingLong(Event::seq));
+                .max(Comparator.comparingLong(StoredEvent::seq));
     }
 
-    /**
-     * What happened to a needle since it was fitted, summed by kind and note.
-     *
-     * @param minutes of the work; 0 of anything else
-     */
-    record SinceFitted(EventKind kind, String note, double minutes) {}
-
-    /** Returns work and looks of a needle since it went in last, without what was taken back. */
+    /** Returns what moved the minutes of a machine, without what was taken back. */
     @Query("""
-            select new belonax.room.event.EventRepository$SinceFitted(
-              e.kind, coalesce(e.note, ''), coalesce(sum(e.minutes), 0.0)) from Event e
-            where e.needleId = :needleId
-              and e.kind in (belonax.room.event.EventKind.SEWN, belonax.room.event.EventKind.FIT_CHECKED)
-              and e.seq > (
-                select coalesce(max(i.seq), 0) from Event i
-                where i.needleId = :needleId and i.kind = belonax.room.event.EventKind.NEEDLE_IN
-                  and not exists (select v from Event v where v.undoes = i.actionId))
-              and not exists (select u from Event u where u.undoes = e.actionId)
-            group by e.kind, e.note""")
-    List<SinceFitted> sinceFitted(UUID needleId);
+            select e from StoredEvent e
+            where e.machineId = :machineId
+              and e.kind in (belonax.room.event.EventKind.SEWN, belonax.room.event.EventKind.MINUTES_SET_RIGHT)
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)""")
+    List<StoredEvent> minutesOf(String machineId);
 
     /** Returns those of these actions that were taken back. */
-    @Query("select e.undoes from Event e where e.undoes in :actions")
+    @Query("select e.undoes from StoredEvent e where e.undoes in :actions")
     Set<UUID> takenBack(Collection<UUID> actions);
 
     /** Returns the events of a needle in their order, without those that were taken back. */
     @Query("""
-            select e from Event e
+            select e from StoredEvent e
             where e.needleId = :needleId
-              and not exists (select u from Event u where u.undoes = e.actionId)
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
             order by e.seq""")
-    List<Event> ofNeedle(UUID needleId);
+    List<StoredEvent> ofNeedle(UUID needleId);
 
     /** Returns the newest event of a kind, without those that were taken back. */
     @Query("""
-            select e from Event e
+            select e from StoredEvent e
             where e.kind = :kind
-              and not exists (select u from Event u where u.undoes = e.actionId)
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
             order by e.kind, e.seq desc""")
-    List<Event> newest(EventKind kind, Limit limit);
+    List<StoredEvent> newest(EventKind kind, Limit limit);
 
     /** Returns the newest events of all kinds but undoing, taken back or not. */
-    @Query("select e from Event e where e.kind <> belonax.room.event.EventKind.UNDONE order by e.seq desc")
-    List<Event> newest(Limit limit);
+    @Query("select e from StoredEvent e where e.kind <> belonax.room.event.EventKind.UNDONE order by e.seq desc")
+    List<StoredEvent> newest(Limit limit);
 
     /** Returns what was put off on a machine and until now is; nothing else has an end, so its index finds it at once. */
     @Query("""
-            select e from Event e
+            select e from StoredEvent e
             where e.machineId = :machineId and e.untilAt > :now
-              and not exists (select u from Event u where u.undoes = e.actionId)""")
-    List<Event> snoozed(String machineId, Instant now);
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)""")
+    List<StoredEvent> snoozed(String machineId, Instant now);
 }

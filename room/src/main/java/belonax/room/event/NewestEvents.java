@@ -24,9 +24,17 @@ public class NewestEvents {
     }
 
     /** The newest events of one machine, without those that were taken back. */
-    public record OfMachine(Map<EventKind, Event> byKind) {
-        public Optional<Event> of(EventKind kind) {
+    public record OfMachine(Map<EventKind, StoredEvent> byKind) {
+        public Optional<StoredEvent> of(EventKind kind) {
             return Optional.ofNullable(byKind.get(kind));
+        }
+
+        /** Returns the newest event of a kind as its record. */
+        public <T extends Event> Optional<T> of(Class<T> type) {
+            return byKind.values().stream()
+                    .filter(it -> it.kind().type() == type)
+                    .flatMap(it -> it.as(type).stream())
+                    .findFirst();
         }
     }
 
@@ -43,12 +51,12 @@ public class NewestEvents {
                 .flatMap(i -> kinds.stream().map(kind -> newest("m" + i, kind)))
                 .collect(Collectors.joining(" union all "));
         Query query = entities.createNativeQuery(
-                "select e.* from event e where e.seq in (select n.seq from (" + newest + ") n)", Event.class);
+                "select e.* from event e where e.seq in (select n.seq from (" + newest + ") n)", StoredEvent.class);
         for (int i = 0; i < names.size(); i++) {
             query.setParameter("m" + i, names.get(i));
         }
         for (Object it : query.getResultList()) {
-            Event event = (Event) it;
+            StoredEvent event = (StoredEvent) it;
             Objects.requireNonNull(all.get(event.machineId().orElseThrow()))
                     .byKind()
                     .put(event.kind(), event);

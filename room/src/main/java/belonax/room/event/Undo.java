@@ -34,7 +34,7 @@ public class Undo {
      */
     @UseCase
     public void undo(UUID action) {
-        List<Event> toUndo = events.findByActionIdOrderBySeq(action);
+        List<StoredEvent> toUndo = events.findByActionIdOrderBySeq(action);
         BadInput.unless(!toUndo.isEmpty(), "action", () -> "There is no such change to take back.");
         consequences.forEach(it -> it.hold(toUndo));
         // What is about no machine, such as an emptied jar, is held by its own events.
@@ -42,7 +42,7 @@ public class Undo {
         if (events.existsByUndoes(action)) {
             return; // Pressed twice: it is taken back already.
         }
-        events.save(Event.undone(ids.get(), clock.instant(), action));
+        events.add(ids.get(), clock.instant(), new Event.Undone(action));
         consequences.forEach(it -> it.takenBack(toUndo));
     }
 

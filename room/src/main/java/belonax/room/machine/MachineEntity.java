@@ -107,6 +107,9 @@ public class MachineEntity {
     private double sewnMinutes;
     private double lintyMinutes;
 
+    @SuppressWarnings("UnusedVariable") // Looked for by a query.
+    private int projection = MachineMinutes.NUMBER;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "machine_plate", joinColumns = @JoinColumn(name = "machine_id"))
     @OrderColumn(name = "position")
@@ -196,10 +199,11 @@ public class MachineEntity {
         return lintyMinutes;
     }
 
-    /** Adds work, or takes it back where the minutes are below 0. */
-    public void sewed(double minutes, double linty) {
-        sewnMinutes = Math.max(0, sewnMinutes + minutes);
-        lintyMinutes = Math.max(0, lintyMinutes + linty);
+    /** Writes down what follows from its events. */
+    void sewn(double minutes, double linty) {
+        sewnMinutes = Math.max(0, minutes);
+        lintyMinutes = Math.max(0, linty);
+        projection = MachineMinutes.NUMBER;
     }
 
     public int revision() {

@@ -3,39 +3,78 @@ package belonax.room.machine;
 import belonax.room.event.Consequence;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
-import java.util.LinkedHashMap;
+import belonax.room.event.EventRepository;
+import belonax.room.event.StoredEvent;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
-/** Takes the minutes of work that was taken back off its machine. */
+/** Works out from its events how much was sewn on a machine. */
 @Component
-class MachineMinutes implements Consequence {
-    private final MachineRepository machines;
+public class MachineMinutes implements Consequence {
+    /** Counted up whenever the way changes in which minutes follow from events; rows of another number are worked out anew. */
+    static final int NUMBER = 1;
 
-    MachineMinutes(MachineRepository machines) {
+    private final MachineRepository machines;
+    private final EventRepository events;
+
+    MachineMinutes(MachineRepository machines, EventRepository events) {
         this.machines = machines;
+        this.events = events;
     }
 
     /** Machines are held in the order of their names, so that two who take back never wait for each other. */
     @Override
-    public void hold(List<Event> events) {
-        TreeSet<String> about = new TreeSet<>();
-        events.forEach(it -> it.machineId().ifPresent(about::add));
-        about.forEach(machines::findAndHold);
+    public void hold(List<StoredEvent> events) {
+        about(events.stream()).forEach(machines::findAndHold);
     }
 
-    /** All needles of a machine work at once: the minutes of one of them are the machine's. */
     @Override
-    public void takenBack(List<Event> events) {
-        Map<String, Event> work = new LinkedHashMap<>();
-        for (Event it : events) {
-            if (it.kind() == EventKind.SEWN) {
-                it.machineId().ifPresent(machine -> work.putIfAbsent(machine, it));
-            }
+    public void takenBack(List<StoredEvent> taken) {
+        about(taken.stream().filter(MachineMinutes::counts)).forEach(this::refresh);
+    }
+
+    /** Works out anew what was written down by another version. */
+    public void refreshOutdated() {
+        machines.projectedOtherwise(NUMBER).forEach(this::refresh);
+    }
+
+    /** Works the minutes of a machine out anew and writes them down. */
+    public void refresh(String machineId) {
+        Map<UUID, Event.Sewn> work = new HashMap<>();
+        double sewn = 0;
+        double linty = 0;
+        for (StoredEvent it : events.minutesOf(machineId)) {
+            // All needles of a machine work at once: the minutes of one of them are the machine's.
+            it.as(Event.Sewn.class).ifPresent(part -> work.putIfAbsent(it.actionId(), part));
+            Optional<Event.MinutesSetRight> right = it.as(Event.MinutesSetRight.class);
+            sewn += right.map(Event.MinutesSetRight::sewnMinutes).orElse(0.0);
+            linty += right.map(Event.MinutesSetRight::lintyMinutes).orElse(0.0);
         }
-        work.forEach((machine, it) ->
-                machines.findById(machine).ifPresent(found -> found.sewed(-it.minutes(), -it.lintyMinutes())));
+        double allSewn =
+                sewn + work.values().stream().mapToDouble(Event.Sewn::minutes).sum();
+        double allLinty = linty
+                + work.values().stream().mapToDouble(Event.Sewn::lintyMinutes).sum();
+        machines.findById(machineId).ifPresent(it -> it.sewn(allSewn, allLinty));
+    }
+
+    /** Adds what was sewn just now, so that a long log need not be read for it. */
+    public void add(String machineId, double minutes, double linty) {
+        machines.findById(machineId).ifPresent(it -> it.sewn(it.sewnMinutes() + minutes, it.lintyMinutes() + linty));
+    }
+
+    private static boolean counts(StoredEvent it) {
+        return it.kind() == EventKind.SEWN || it.kind() == EventKind.MINUTES_SET_RIGHT;
+    }
+
+    private static SortedSet<String> about(Stream<StoredEvent> events) {
+        return events.flatMap(it -> it.machineId().stream()).collect(Collectors.toCollection(TreeSet::new));
     }
 }

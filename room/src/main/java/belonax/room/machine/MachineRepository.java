@@ -19,6 +19,10 @@ public interface MachineRepository extends Repository<MachineEntity, String> {
 
     Optional<MachineEntity> findById(String id);
 
+    /** Returns the short names of those whose minutes were worked out in another way. */
+    @Query("select m.id from MachineEntity m where m.projection <> :number")
+    List<String> projectedOtherwise(int number);
+
     long count();
 
     /** Reads a machine and keeps every other change to it waiting until this one is done. */

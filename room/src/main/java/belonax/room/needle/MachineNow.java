@@ -1,5 +1,6 @@
 package belonax.room.needle;
 
+import belonax.life.FitCheck;
 import belonax.machine.Machine;
 import belonax.needle.NeedleInUse;
 import belonax.room.machine.MachineCard;
@@ -8,6 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -36,8 +38,17 @@ public record MachineNow(
      */
     public record Place(int number, String name, Optional<Fitted> fitted) {}
 
-    /** The needle in a place, and since when. */
-    public record Fitted(UUID needleId, NeedleInUse needle, Instant since) {}
+    /**
+     * The needle in a place, and since when.
+     *
+     * @param minutesSince what was sewn with it since it was fitted
+     * @param checked the looks that were done since then
+     */
+    public record Fitted(UUID needleId, NeedleInUse needle, Instant since, double minutesSince, Set<FitCheck> checked) {
+        public Fitted {
+            checked = Set.copyOf(checked);
+        }
+    }
 
     /**
      * What was sewn on a machine, and when it was cared for last.

@@ -11,6 +11,7 @@ import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.event.SetupKept;
+import belonax.room.event.StoredEvent;
 import belonax.room.machine.MachineEntity;
 import belonax.room.machine.MachineRepository;
 import belonax.room.press.UseCase;
@@ -22,6 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,15 +63,26 @@ public class NeedleBook {
 
     /** Where a needle that comes out goes. */
     public enum Goes {
-        PARK(EventKind.PARKED),
-        JAR(EventKind.JARRED),
-        BACK(EventKind.PUT_BACK);
+        PARK {
+            @Override
+            Event event(@Nullable String machine, UUID needle, String where, boolean failed) {
+                return new Event.Parked(machine, needle, where.strip());
+            }
+        },
+        JAR {
+            @Override
+            Event event(@Nullable String machine, UUID needle, String where, boolean failed) {
+                return new Event.Jarred(machine, needle, failed);
+            }
+        },
+        BACK {
+            @Override
+            Event event(@Nullable String machine, UUID needle, String where, boolean failed) {
+                return new Event.PutBack(machine, needle);
+            }
+        };
 
-        private final EventKind kind;
-
-        Goes(EventKind kind) {
-            this.kind = kind;
-        }
+        abstract Event event(@Nullable String machine, UUID needle, String where, boolean failed);
     }
 
     /** Returns the needles in a state, the one used last first. */
@@ -106,7 +119,7 @@ public class NeedleBook {
     @Transactional(readOnly = true)
     public long inTheJar() {
         Instant emptied = events.newest(EventKind.JAR_EMPTIED, Limit.of(1)).stream()
-                .map(Event::at)
+                .map(StoredEvent::at)
                 .findFirst()
                 .orElse(Instant.EPOCH);
         return needles.countByStateInAndLastAtAfter(IN_THE_JAR, emptied);
@@ -152,7 +165,7 @@ public class NeedleBook {
                 .orElseThrow(
                         () -> new BadInput("needle", "That needle is not lying about: it is in a machine, or gone."));
         checkPlace(goes, place);
-        return record(goes.kind, needle.machineId().orElse(null), needleId, note(goes, place, failed));
+        return record(needleId, goes.event(needle.machineId().orElse(null), needleId, place, failed));
     }
 
     /**
@@ -166,8 +179,8 @@ public class NeedleBook {
         checkPlace(goes, where);
         machines.hold(machineId);
         UUID out = fitted(machineId, place, expectedOut);
-        events.save(Event.needleOut(action, now(), machineId, place, out));
-        events.save(Event.ofNeedle(goes.kind, action, now(), machineId, out, note(goes, where, failed)));
+        events.add(action, now(), new Event.NeedleOut(machineId, place, out));
+        events.add(action, now(), goes.event(machineId, out, where, failed));
         projection.refresh(out);
     }
 
@@ -190,8 +203,8 @@ public class NeedleBook {
                 () -> machine.card().machine().name() + " does not list "
                         + needle.needle().system().label() + ", and a needle of another system can strike.");
         Optional<MachineNow.Fitted> out = room.find(machineId).flatMap(it -> it.fittedIn(place));
-        out.ifPresent(it -> events.save(Event.needleOut(action, now(), machineId, place, it.needleId())));
-        events.save(Event.needleIn(action, now(), machineId, place, needleId));
+        out.ifPresent(it -> events.add(action, now(), new Event.NeedleOut(machineId, place, it.needleId())));
+        events.add(action, now(), new Event.NeedleIn(machineId, place, needleId, null));
         out.ifPresent(it -> projection.refresh(it.needleId()));
         projection.refresh(needleId);
         return action;
@@ -208,9 +221,8 @@ public class NeedleBook {
         machines.hold(machineId);
         UUID out = fitted(machineId, place, expectedOut);
         UUID action = ids.get();
-        events.save(Event.needleOut(action, now(), machineId, place, out));
-        Event broke = Event.ofNeedle(EventKind.BROKE, action, now(), machineId, out, missing);
-        events.save(sewn.map(broke::with).orElse(broke));
+        events.add(action, now(), new Event.NeedleOut(machineId, place, out));
+        events.add(action, now(), new Event.Broke(machineId, out, missing, sewn.orElse(null)));
         projection.refresh(out);
         return action;
     }
@@ -227,12 +239,14 @@ public class NeedleBook {
     @Transactional(readOnly = true)
     public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
         return needles.brokenOn(machineId, Limit.of(MOST_BREAKS)).stream()
-                .flatMap(broken -> broken
-                        .by()
-                        .setup()
-                        .filter(sewn -> sewn.cloth().equals(cloth))
-                        .stream()
-                        .map(sewn -> new BrokenBefore(broken.needle().needle(), sewn.layers())))
+                .flatMap(
+                        broken -> broken
+                                .by()
+                                .as(Event.Broke.class)
+                                .map(Event.Broke::sewn)
+                                .filter(sewn -> sewn.cloth().equals(cloth))
+                                .stream()
+                                .map(sewn -> new BrokenBefore(broken.needle().needle(), sewn.layers())))
                 .toList();
     }
 
@@ -242,14 +256,14 @@ public class NeedleBook {
         NeedleRecord needle = hold(needleId)
                 .filter(it -> !it.missing().isEmpty())
                 .orElseThrow(() -> new BadInput("needle", "No piece of that needle is missing."));
-        return record(EventKind.PIECES_FOUND, needle.machineId().orElse(null), needleId, "");
+        return record(needleId, new Event.PiecesFound(needle.machineId().orElse(null), needleId));
     }
 
     /** Records that the sharps jar was emptied. */
     @UseCase
     public UUID jarEmptied() {
         UUID action = ids.get();
-        events.save(Event.ofMachine(EventKind.JAR_EMPTIED, action, now(), null, ""));
+        events.add(action, now(), new Event.JarEmptied());
         return action;
     }
 
@@ -268,10 +282,9 @@ public class NeedleBook {
         return expectedOut;
     }
 
-    private UUID record(
-            EventKind kind, @org.jspecify.annotations.Nullable String machineId, UUID needleId, String note) {
+    private UUID record(UUID needleId, Event event) {
         UUID action = ids.get();
-        events.save(Event.ofNeedle(kind, action, now(), machineId, needleId, note));
+        events.add(action, now(), event);
         projection.refresh(needleId);
         return action;
     }
@@ -282,14 +295,6 @@ public class NeedleBook {
                 "where",
                 () ->
                         "Name the place where you park it, such as “felt card, row 2”: an unmarked needle is not known again.");
-    }
-
-    private static String note(Goes goes, String place, boolean failed) {
-        return switch (goes) {
-            case PARK -> place.strip();
-            case JAR -> failed ? Projection.FAILED : "";
-            case BACK -> "";
-        };
     }
 
     private static List<ObservedLife> observed(List<NeedleRecord> lives, Wear wear, boolean same) {

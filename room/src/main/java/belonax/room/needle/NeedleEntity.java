@@ -1,5 +1,6 @@
 package belonax.room.needle;
 
+import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.needle.Needle;
@@ -16,7 +17,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -70,6 +74,13 @@ public class NeedleEntity {
     private String missing = "";
     private int projects;
     private int bigProjects;
+    private double minutesSinceIn;
+
+    /** Names of the looks that were done since it was fitted. */
+    private String checked = "";
+
+    @SuppressWarnings("UnusedVariable") // Looked for by a query.
+    private int projection = Projection.NUMBER;
 
     /** For Hibernate. */
     protected NeedleEntity() {}
@@ -101,21 +112,37 @@ public class NeedleEntity {
     }
 
     /** Writes down what follows from its events. */
-    public void put(Projection.Facts facts) {
-        state = facts.state();
-        keptAt = facts.keptAt();
-        effectiveHours = facts.effectiveHours();
-        minutes = facts.minutes();
-        struck = facts.struck();
-        lastSign = facts.lastSign();
-        mainWear = facts.mainWear();
-        machineId = facts.machineId();
-        firstAt = facts.firstAt();
-        lastAt = facts.lastAt();
-        failed = facts.failed();
-        missing = facts.missing();
-        projects = facts.projects();
-        bigProjects = facts.bigProjects();
+    void put(Lived lived) {
+        state = lived.state;
+        keptAt = lived.keptAt;
+        effectiveHours = lived.effectiveHours;
+        minutes = lived.minutes;
+        minutesSinceIn = lived.minutesSinceIn;
+        checked = lived.checkedSinceIn.stream().map(FitCheck::name).collect(Collectors.joining(" "));
+        struck = lived.struck;
+        lastSign = lived.lastSign;
+        mainWear = lived.mainWear();
+        machineId = lived.machineId;
+        firstAt = lived.firstAt;
+        lastAt = lived.lastAt;
+        failed = lived.failed;
+        missing = lived.missing;
+        projects = lived.projects;
+        bigProjects = lived.bigProjects;
+        projection = Projection.NUMBER;
+    }
+
+    /** Returns the minutes that were sewn with it since it was fitted. */
+    double minutesSinceIn() {
+        return minutesSinceIn;
+    }
+
+    /** Returns the looks that were done since it was fitted. */
+    Set<FitCheck> checkedSinceIn() {
+        return Stream.of(checked.split(" "))
+                .filter(it -> !it.isEmpty())
+                .map(FitCheck::valueOf)
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     public boolean isCoated() {

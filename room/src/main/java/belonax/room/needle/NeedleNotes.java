@@ -4,21 +4,18 @@ import belonax.BadInput;
 import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.room.event.Event;
-import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow.Fitted;
 import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** What is noted of the needles in a machine: signs, strikes, projects, and the looks after a change. */
 @Service
@@ -48,13 +45,13 @@ public class NeedleNotes {
     /** Records what was heard, felt or seen of the needle in a place. */
     @UseCase
     public UUID sign(String machineId, int place, Sign sign) {
-        return ofFitted(machineId, place, EventKind.SIGN, sign.name());
+        return ofFitted(machineId, place, it -> new Event.Noticed(machineId, it, sign));
     }
 
     /** Records that the needle in a place struck something or was bent. */
     @UseCase
     public UUID struck(String machineId, int place) {
-        return ofFitted(machineId, place, EventKind.STRUCK, "");
+        return ofFitted(machineId, place, it -> new Event.Struck(machineId, it));
     }
 
     /** Records that a project begins with every needle in the machine. */
@@ -69,8 +66,12 @@ public class NeedleNotes {
                 () -> "No needle is in " + now.machine().name() + ". Fit one, and begin the project with it.");
         for (MachineNow.Place place : now.places()) {
             place.fitted().ifPresent(it -> {
-                EventKind kind = big ? EventKind.BIG_PROJECT : EventKind.PROJECT;
-                events.save(Event.ofNeedle(kind, action, now(), machineId, it.needleId(), ""));
+                events.add(
+                        action,
+                        now(),
+                        big
+                                ? new Event.BigProject(machineId, it.needleId())
+                                : new Event.Project(machineId, it.needleId()));
                 projection.refresh(it.needleId());
             });
         }
@@ -81,8 +82,7 @@ public class NeedleNotes {
     public record CheckWanted(MachineNow.Place place, Fitted fitted, FitCheck check) {}
 
     /** Returns the looks that are due on a machine's needles, and were not done since they were fitted. */
-    @Transactional(readOnly = true)
-    public List<CheckWanted> fitChecks(MachineNow now) {
+    public static List<CheckWanted> fitChecks(MachineNow now) {
         return now.places().stream()
                 .flatMap(place -> place.fitted().stream()
                         .flatMap(it -> wanted(it).map(check -> new CheckWanted(place, it, check))))
@@ -92,30 +92,23 @@ public class NeedleNotes {
     /** Records that a look after a change was done. */
     @UseCase
     public UUID fitChecked(String machineId, int place, FitCheck check) {
-        return ofFitted(machineId, place, EventKind.FIT_CHECKED, check.name());
+        return ofFitted(machineId, place, it -> new Event.FitChecked(machineId, it, check));
     }
 
-    private Stream<FitCheck> wanted(Fitted fitted) {
-        double minutes = 0;
-        Set<String> done = new HashSet<>();
-        for (EventRepository.SinceFitted it : events.sinceFitted(fitted.needleId())) {
-            minutes += it.minutes();
-            if (it.kind() == EventKind.FIT_CHECKED) {
-                done.add(it.note());
-            }
-        }
-        double sewn = minutes;
-        return Stream.of(FitCheck.values()).filter(it -> it.isDue(sewn) && !done.contains(it.name()));
+    private static Stream<FitCheck> wanted(Fitted fitted) {
+        return Stream.of(FitCheck.values())
+                .filter(it ->
+                        it.isDue(fitted.minutesSince()) && !fitted.checked().contains(it));
     }
 
-    private UUID ofFitted(String machineId, int place, EventKind kind, String note) {
+    private UUID ofFitted(String machineId, int place, Function<UUID, Event> happened) {
         machines.hold(machineId);
         UUID needle = room.find(machineId)
                 .flatMap(it -> it.fittedIn(place))
                 .map(Fitted::needleId)
                 .orElseThrow(() -> new BadInput("place", "No needle is in that place, as far as Belonax knows."));
         UUID action = ids.get();
-        events.save(Event.ofNeedle(kind, action, now(), machineId, needle, note));
+        events.add(action, now(), happened.apply(needle));
         projection.refresh(needle);
         return action;
     }

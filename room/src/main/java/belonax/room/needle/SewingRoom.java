@@ -9,6 +9,7 @@ import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.event.NewestEvents;
 import belonax.room.event.SetupKept;
+import belonax.room.event.StoredEvent;
 import belonax.room.machine.MachineCards;
 import belonax.room.machine.MachineName;
 import belonax.room.machine.MachineRepository;
@@ -34,8 +35,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Tells what is in which machine now, and records what happens to it. */
 @Service
 public class SewingRoom {
-    static final Set<EventKind> NEEDLE_MOVES = Set.of(EventKind.NEEDLE_IN, EventKind.NEEDLE_OUT);
-
     private static final Set<EventKind> TOLD_BY_EVENTS = EnumSet.of(
             EventKind.THREADED,
             EventKind.BALANCED,
@@ -120,7 +119,7 @@ public class SewingRoom {
     @Transactional
     public UUID fit(
             String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
-        return fit(ids.get(), machineId, place, new NewNeedle(needle, false, ""), thread, expectedOut);
+        return fit(ids.get(), machineId, place, new NewNeedle(needle, false, Optional.empty()), thread, expectedOut);
     }
 
     /** Does the same as part of an action, with what is known of the new needle. */
@@ -144,9 +143,9 @@ public class SewingRoom {
                 "system",
                 () -> machine.name() + " does not list " + needle.system().label()
                         + ", and a needle of another system can" + " strike. Choose one that its manual names.");
-        Optional<Event> inNow = needleIn(machineId, place);
-        refuseIfChanged(machine, inNow, expectedOut);
-        return record(action, machineId, place, fresh, thread, inNow);
+        MachineNow now = find(machineId).orElseThrow();
+        refuseIfChanged(now, place, expectedOut);
+        return record(action, now, place, fresh, thread);
     }
 
     /** Records that a machine was balanced, and on what. */
@@ -154,33 +153,29 @@ public class SewingRoom {
     public UUID balanced(String machineId, double dial, SetupKept sewn) {
         machines.hold(machineId);
         UUID action = ids.get();
-        events.save(Event.balanced(action, now(), machineId, dial).with(sewn));
+        events.add(action, now(), new Event.Balanced(machineId, dial, sewn));
         return action;
     }
 
-    private UUID record(
-            UUID action,
-            String machineId,
-            int place,
-            NewNeedle fresh,
-            Optional<SewingThread> thread,
-            Optional<Event> inNow) {
+    private UUID record(UUID action, MachineNow before, int place, NewNeedle fresh, Optional<SewingThread> thread) {
         Instant at = now();
-        inNow.flatMap(Event::needleId)
-                .ifPresent(out -> events.save(Event.needleOut(action, at, machineId, place, out)));
+        String machineId = before.id();
+        Optional<UUID> out = before.fittedIn(place).map(MachineNow.Fitted::needleId);
+        out.ifPresent(it -> events.add(action, at, new Event.NeedleOut(machineId, place, it)));
         NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), fresh.needle(), fresh.coated()));
-        events.save(Event.needleIn(action, at, machineId, place, stored.id()).noting(fresh.packet()));
-        thread.filter(it -> !thread(machineId).equals(Optional.of(it)))
-                .ifPresent(it -> events.save(Event.threaded(action, at, machineId, it)));
-        inNow.flatMap(Event::needleId).ifPresent(projection::refresh);
+        UUID packet = fresh.packet().orElse(null);
+        events.add(action, at, new Event.NeedleIn(machineId, place, stored.id(), packet));
+        thread.filter(it -> !before.thread().equals(Optional.of(it)))
+                .ifPresent(it -> events.add(action, at, Event.Threaded.with(machineId, it)));
+        out.ifPresent(projection::refresh);
         projection.refresh(stored.id());
         return action;
     }
 
-    private static void refuseIfChanged(Machine machine, Optional<Event> inNow, Optional<UUID> expectedOut) {
-        if (!inNow.flatMap(Event::needleId).equals(expectedOut)) {
+    private static void refuseIfChanged(MachineNow now, int place, Optional<UUID> expectedOut) {
+        if (!now.fittedIn(place).map(MachineNow.Fitted::needleId).equals(expectedOut)) {
             throw new ChangedMeanwhile(
-                    "The needle in " + machine.name()
+                    "The needle in " + now.machine().name()
                             + " was changed in another window. Look at the strip: is what it shows what you see in the machine?");
         }
     }
@@ -206,52 +201,50 @@ public class SewingRoom {
                 machine.id(),
                 machine.card(),
                 places,
-                newest.of(EventKind.THREADED).flatMap(Event::thread),
+                newest.of(Event.Threaded.class).map(Event.Threaded::thread),
                 dial(newest),
                 newest.of(EventKind.TIMER_ON)
                         .filter(on -> newest.of(EventKind.TIMER_OFF)
                                 .filter(off -> off.seq() > on.seq())
                                 .isEmpty())
-                        .map(Event::at),
+                        .map(StoredEvent::at),
                 new MachineNow.Work(
                         machine.sewnMinutes(),
                         machine.lintyMinutes(),
-                        newest.of(EventKind.SEWN).map(Event::at),
+                        newest.of(EventKind.SEWN).map(StoredEvent::at),
                         mark(newest, EventKind.CLEANED),
                         mark(newest, EventKind.OILED),
                         mark(newest, EventKind.SERVICED)));
     }
 
     private static Optional<MachineNow.Mark> mark(NewestEvents.OfMachine newest, EventKind kind) {
-        return newest.of(kind).map(it -> new MachineNow.Mark(it.at(), it.minutes(), it.effectiveHours()));
+        return newest.of(kind)
+                .flatMap(it -> it.as(Event.Care.class)
+                        .map(care -> new MachineNow.Mark(it.at(), care.sewnMinutes(), care.lintyMinutes())));
     }
 
     private Map<Spot, MachineNow.Fitted> fitted(List<String> machineIds) {
         Map<Spot, MachineNow.Fitted> all = new HashMap<>();
         for (NeedleRepository.InMachine it : needles.inMachines(machineIds)) {
-            Event in = it.in();
-            all.put(
-                    new Spot(in.machineId().orElseThrow(), in.place().orElse(0)),
-                    new MachineNow.Fitted(it.needle().id(), it.needle().inUse(), in.at()));
+            StoredEvent in = it.in();
+            all.put(new Spot(in.machineId().orElseThrow(), in.place().orElse(0)), fitted(it));
         }
         return all;
+    }
+
+    private static MachineNow.Fitted fitted(NeedleRepository.InMachine it) {
+        NeedleEntity needle = it.needle();
+        return new MachineNow.Fitted(
+                needle.id(), needle.inUse(), it.in().at(), needle.minutesSinceIn(), needle.checkedSinceIn());
     }
 
     private static OptionalDouble dial(NewestEvents.OfMachine newest) {
         return Stream.of(EventKind.BALANCED, EventKind.DIAL_SET)
                 .flatMap(it -> newest.of(it).stream())
-                .max(Comparator.comparingLong(Event::seq))
-                .map(Event::dial)
+                .max(Comparator.comparingLong(StoredEvent::seq))
+                .flatMap(it -> it.as(Event.DialStands.class))
+                .map(it -> OptionalDouble.of(it.dial()))
                 .orElse(OptionalDouble.empty());
-    }
-
-    private Optional<Event> needleIn(String machineId, int place) {
-        return events.newestAtPlace(machineId, place, NEEDLE_MOVES)
-                .filter(it -> it.kind() == EventKind.NEEDLE_IN && projection.isNewestMove(it));
-    }
-
-    private Optional<SewingThread> thread(String machineId) {
-        return events.newestOf(machineId, EventKind.THREADED).flatMap(Event::thread);
     }
 
     private Instant now() {

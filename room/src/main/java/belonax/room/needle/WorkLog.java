@@ -4,9 +4,8 @@ import belonax.BadInput;
 import belonax.life.EffectiveHours;
 import belonax.life.Wear;
 import belonax.room.event.Event;
-import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
-import belonax.room.machine.MachineEntity;
+import belonax.room.machine.MachineMinutes;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow.Fitted;
 import belonax.room.press.UseCase;
@@ -31,6 +30,7 @@ public class WorkLog {
     private final EventRepository events;
     private final NeedleRepository needles;
     private final Projection projection;
+    private final MachineMinutes machineMinutes;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -40,6 +40,7 @@ public class WorkLog {
             EventRepository events,
             NeedleRepository needles,
             Projection projection,
+            MachineMinutes machineMinutes,
             Clock clock,
             Supplier<UUID> ids) {
         this.room = room;
@@ -47,6 +48,7 @@ public class WorkLog {
         this.events = events;
         this.needles = needles;
         this.projection = projection;
+        this.machineMinutes = machineMinutes;
         this.clock = clock;
         this.ids = ids;
     }
@@ -62,7 +64,7 @@ public class WorkLog {
      */
     @UseCase
     public UUID sewn(String machineId, double minutes, Wear wear) {
-        MachineEntity machine = machines.hold(machineId);
+        machines.hold(machineId);
         MachineNow now = room.find(machineId).orElseThrow();
         BadInput.unless(
                 now.fitted().isPresent(),
@@ -73,7 +75,7 @@ public class WorkLog {
         for (MachineNow.Place place : now.places()) {
             place.fitted().ifPresent(it -> sewn(action, machineId, place.number(), it, minutes, wear, sheds));
         }
-        machine.sewed(minutes, sheds || wear.isLinty() ? minutes : 0);
+        machineMinutes.add(machineId, minutes, sheds || wear.isLinty() ? minutes : 0);
         return action;
     }
 
@@ -82,7 +84,7 @@ public class WorkLog {
     public void startTimer(String machineId) {
         machines.hold(machineId);
         if (running(machineId).isEmpty()) {
-            events.save(Event.ofMachine(EventKind.TIMER_ON, ids.get(), now(), machineId, ""));
+            events.add(ids.get(), now(), new Event.TimerOn(machineId));
         }
     }
 
@@ -98,7 +100,7 @@ public class WorkLog {
         if (running.isEmpty()) {
             return Optional.empty();
         }
-        events.save(Event.ofMachine(EventKind.TIMER_OFF, ids.get(), now(), machineId, ""));
+        events.add(ids.get(), now(), new Event.TimerOff(machineId));
         double minutes = minutesInstead.orElse(running.get().minutes());
         return minutes < 0.1 ? Optional.empty() : Optional.of(sewn(machineId, minutes, wear));
     }
@@ -122,8 +124,7 @@ public class WorkLog {
         boolean coated =
                 needles.findById(fitted.needleId()).map(NeedleEntity::isCoated).orElse(false);
         double hours = EffectiveHours.of(minutes, wear, coated).value();
-        Event sewn = Event.sewn(action, now(), machineId, place, fitted.needleId(), hours, minutes, wear);
-        events.save(sheds ? sewn.sheddingLint() : sewn);
+        events.add(action, now(), new Event.Sewn(machineId, place, fitted.needleId(), minutes, hours, wear, sheds));
         projection.refresh(fitted.needleId());
     }
 

@@ -2,7 +2,6 @@ package belonax.room.trouble;
 
 import belonax.machine.Dial;
 import belonax.room.event.Event;
-import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineRepository;
 import java.time.Clock;
@@ -27,7 +26,7 @@ public class CureLog {
     @Transactional
     public void cured(UUID action, String machineId, String check) {
         machines.hold(machineId);
-        events.save(Event.ofMachine(EventKind.CURED, action, clock.instant(), machineId, check));
+        events.add(action, clock.instant(), new Event.Cured(machineId, check));
     }
 
     /**
@@ -39,6 +38,6 @@ public class CureLog {
     public void dialSet(UUID action, String machineId, double dial) {
         Dial its = machines.hold(machineId).card().machine().dial();
         its.check(dial);
-        events.save(Event.dialSet(action, clock.instant(), machineId, dial));
+        events.add(action, clock.instant(), new Event.DialSet(machineId, dial));
     }
 }

@@ -12,7 +12,7 @@ public final class PowerCutWriter {
     private PowerCutWriter() {}
 
     public static void main(String[] args) {
-        Configuration configuration = new Configuration().addAnnotatedClass(Event.class);
+        Configuration configuration = new Configuration().addAnnotatedClass(StoredEvent.class);
         configuration.setPhysicalNamingStrategy(new CamelCaseToUnderscoresNamingStrategy());
         configuration.setProperty("hibernate.connection.url", args[0]);
         configuration.setProperty("hibernate.connection.username", "sewist");
@@ -20,8 +20,8 @@ public final class PowerCutWriter {
         try (SessionFactory store = configuration.buildSessionFactory()) {
             for (int i = 0; i < 100_000; i++) {
                 UUID action = UUID.randomUUID();
-                Event event = Event.ofMachine(
-                        EventKind.PROJECT, action, Instant.now().truncatedTo(ChronoUnit.MILLIS), null, "seam " + i);
+                StoredEvent event =
+                        new StoredEvent(action, Instant.now().truncatedTo(ChronoUnit.MILLIS), new Event.JarEmptied());
                 store.inTransaction(session -> session.persist(event));
                 System.out.println(action);
             }

@@ -20,6 +20,7 @@ import belonax.room.care.CareLog;
 import belonax.room.event.ActionLog;
 import belonax.room.event.SetupKept;
 import belonax.room.event.Undo;
+import belonax.room.machine.MachineMinutes;
 import belonax.room.needle.NeedleBook.Goes;
 import belonax.room.trouble.CureLog;
 import java.time.Duration;
@@ -58,6 +59,12 @@ class LivesTest {
     private Undo undo;
 
     @Autowired
+    private Projection projection;
+
+    @Autowired
+    private MachineMinutes minutes;
+
+    @Autowired
     private CureLog cures;
 
     @Autowired
@@ -77,6 +84,20 @@ class LivesTest {
 
     @Autowired
     private TestRoom.Hand clock;
+
+    /** What is written down beside the events is always what they come to when they are read anew. */
+    @AfterEach
+    void whatIsKeptBesideTheEventsFollowsFromThem() {
+        List<NeedleRecord> needles = book.last(500);
+        List<MachineNow> machines = room.machines();
+        needles.forEach(it -> projection.refresh(it.id()));
+        machines.forEach(it -> minutes.refresh(it.id()));
+        assertThat(book.last(500)).containsExactlyInAnyOrderElementsOf(needles);
+        assertThat(room.machines())
+                .usingRecursiveComparison()
+                .withComparatorForType((a, b) -> Math.abs(a - b) < 1e-6 ? 0 : Double.compare(a, b), Double.class)
+                .isEqualTo(machines);
+    }
 
     @AfterEach
     void turnTheClockBack() {
@@ -125,7 +146,13 @@ class LivesTest {
         UUID action = new UUID(5, 5);
 
         book.takeOut(action, "heron", 0, old.needleId(), Goes.PARK, "felt card, row 2", false);
-        room.fit(action, "heron", 0, new NewNeedle(STRETCH_75, false, ""), Optional.empty(), Optional.empty());
+        room.fit(
+                action,
+                "heron",
+                0,
+                new NewNeedle(STRETCH_75, false, Optional.empty()),
+                Optional.empty(),
+                Optional.empty());
 
         assertThat(book.in(NeedleState.PARKED, 50))
                 .filteredOn(it -> it.id().equals(old.needleId()))
@@ -144,7 +171,13 @@ class LivesTest {
         MachineNow before = room.find("heron").orElseThrow();
         UUID action = new UUID(6, 6);
         book.takeOut(action, "heron", 0, fitted("heron").needleId(), Goes.JAR, "", true);
-        room.fit(action, "heron", 0, new NewNeedle(STRETCH_75, false, ""), Optional.empty(), Optional.empty());
+        room.fit(
+                action,
+                "heron",
+                0,
+                new NewNeedle(STRETCH_75, false, Optional.empty()),
+                Optional.empty(),
+                Optional.empty());
 
         undo.undo(action);
 
@@ -356,7 +389,7 @@ class LivesTest {
     }
 
     private List<FitCheck> wanted() {
-        return notes.fitChecks(room.find("heron").orElseThrow()).stream()
+        return NeedleNotes.fitChecks(room.find("heron").orElseThrow()).stream()
                 .map(NeedleNotes.CheckWanted::check)
                 .toList();
     }

@@ -7,9 +7,9 @@ import java.util.List;
 
 /** What a needle that was fitted lately wants to be looked at for. */
 record AfterChange(FitCheck check, int place, String words, String how) {
-    static List<AfterChange> of(MachineNow now, NeedleNotes notes) {
+    static List<AfterChange> of(MachineNow now) {
         boolean several = now.places().size() > 1;
-        return notes.fitChecks(now).stream()
+        return NeedleNotes.fitChecks(now).stream()
                 .map(it -> new AfterChange(
                         it.check(),
                         it.place().number(),

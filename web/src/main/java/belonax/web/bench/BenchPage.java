@@ -7,7 +7,6 @@ import belonax.room.drawer.ClothShelf;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
-import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.WorkLog;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
@@ -28,7 +27,6 @@ class BenchPage {
     private final NeedleBook book;
     private final CareLog care;
     private final WorkLog work;
-    private final NeedleNotes notes;
     private final SetupCheck check;
     private final ClothShelf cloths;
     private final Layout layout;
@@ -38,7 +36,6 @@ class BenchPage {
             NeedleBook book,
             CareLog care,
             WorkLog work,
-            NeedleNotes notes,
             SetupCheck check,
             ClothShelf cloths,
             Layout layout) {
@@ -46,7 +43,6 @@ class BenchPage {
         this.book = book;
         this.care = care;
         this.work = work;
-        this.notes = notes;
         this.check = check;
         this.cloths = cloths;
         this.layout = layout;
@@ -80,7 +76,7 @@ class BenchPage {
                         machine.get(),
                         care.plan(machine.get()),
                         care.snoozed(machine.get().id())));
-        model.addAttribute("afterChange", AfterChange.of(machine.get(), notes));
+        model.addAttribute("afterChange", AfterChange.of(machine.get()));
         model.addAttribute("timer", work.running(machine.get()).orElse(null));
         model.addAttribute("work", WorkForm.CHOICES);
         return "bench/page";

@@ -2,6 +2,7 @@ package belonax.web.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
 import belonax.cloth.ClothPart;
@@ -74,6 +75,8 @@ class ArchiveTest {
         archive.replace(Files.readAllBytes(Path.of("src/test/resources/belonax/web/version-0.1.0/archive.json")));
 
         assertThat(room.machines()).hasSize(4);
+        assertThat(room.find("heron").orElseThrow().work().sewnMinutes()).isCloseTo(672, within(0.01));
+        assertThat(room.find("badger").orElseThrow().work().sewnMinutes()).isCloseTo(1380, within(0.01));
         assertThat(drawer.all(Swatch.class)).hasSize(14);
         assertThat(drawer.all(Swatch.class).stream()
                         .filter(it -> it.card().name().equals("tent zip"))
@@ -96,12 +99,13 @@ class ArchiveTest {
         refused("{}".getBytes(StandardCharsets.UTF_8), "no archive of Belonax");
         refused("[1,2]".getBytes(StandardCharsets.UTF_8), "no archive of Belonax");
         refused(Arrays.copyOf(good, good.length / 2), "cut short");
-        refused(bytes(text.replace("\"version\" : 1", "\"version\" : 2")), "newer Belonax (version 2)");
-        refused(bytes(text.replace("\"version\" : 1", "\"version\" : \"new\"")), "does not tell its version");
+        refused(bytes(text.replace("\"version\" : 2", "\"version\" : 3")), "newer Belonax (version 3)");
+        refused(bytes(text.replace("\"version\" : 2", "\"version\" : \"new\"")), "does not tell its version");
         refused(bytes(text.replace("\"machines\"", "\"engines\"")), "not as Belonax writes it");
         refused(bytes(text.replace("\"STRETCH\"", "\"SPRING\"")), "not as Belonax writes it");
         refused(bytes(text.replace("\"machine\" : \"heron\"", "\"machine\" : \"ghost\"")), "contradicts itself");
         refused(bytes(text.replace("\"tex\" : 16.7", "\"tex\" : 9000")), "makes no sense");
+        refused(bytes(text.replaceAll("\"wear\" : \"[A-Z_]*\",", "")), "told only in part");
         refused(bytes("{\"belonax\":\"archive\",\"version\":1}"), "lacks a part");
         refused(new byte[Archive.MOST_BYTES + 1], "larger than 60 MB");
         assertThat(room.machines()).isEqualTo(machines);

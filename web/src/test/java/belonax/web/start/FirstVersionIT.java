@@ -1,6 +1,7 @@
 package belonax.web.start;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import belonax.cloth.ClothPart;
 import belonax.cloth.Make;
@@ -8,6 +9,7 @@ import belonax.cloth.Trait;
 import belonax.machine.Foot;
 import belonax.machine.FootKind;
 import belonax.machine.Reach;
+import belonax.room.archive.RoomArchive;
 import belonax.room.balance.BalanceRun;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
@@ -16,6 +18,7 @@ import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
 import belonax.room.event.ActionLog;
+import belonax.room.event.EventLine;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.MendCase;
@@ -60,9 +63,19 @@ class FirstVersionIT {
         assertThat(drawer.all(MendCase.class)).hasSizeGreaterThanOrEqualTo(10);
         assertThat(belonax.getBean(ActionLog.class).last()).isNotEmpty();
         assertThat(room.find("heron").orElseThrow().fitted()).isPresent();
+        assertThat(room.find("heron").orElseThrow().work().sewnMinutes()).isCloseTo(672, within(0.01));
+        assertThat(room.find("badger").orElseThrow().work().lintyMinutes()).isCloseTo(0, within(0.01));
+        everyEventIsTyped(belonax.getBean(RoomArchive.class).content().events());
         feetHaveTheirKinds(room);
         clothsHaveTheirNature(drawer);
         oldRunsCountAsASeamOfThatCloth(belonax.getBean(Sampler.class), drawer);
+    }
+
+    private static void everyEventIsTyped(List<EventLine> events) {
+        assertThat(events)
+                .hasSizeGreaterThan(40)
+                .allSatisfy(it ->
+                        assertThat(it.stored().event()).isInstanceOf(it.kind().type()));
     }
 
     private static void feetHaveTheirKinds(SewingRoom room) {

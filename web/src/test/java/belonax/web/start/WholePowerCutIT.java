@@ -67,7 +67,9 @@ class WholePowerCutIT {
                     .isCloseTo(
                             number(
                                     database,
-                                    "select sum(effective_hours) from event where needle_id = (" + FITTED + ")"),
+                                    "select sum(cast(regexp_substr(body, '\"effectiveHours\":([^,}]*)', 1, 1, 'c', 1)"
+                                            + " as double precision)) from event where kind = 'SEWN' and needle_id = ("
+                                            + FITTED + ")"),
                             org.assertj.core.api.Assertions.within(1e-6));
         }
     }
