@@ -21,6 +21,13 @@ public final class Words {
         return String.format(Locale.ROOT, "%.2f", value).replaceFirst("\\.?0+$", "");
     }
 
+    /** Returns a number as short as it can be typed, such as 80 or 0.125. */
+    public static String plain(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e15
+                ? String.valueOf(Math.round(value))
+                : String.valueOf(value);
+    }
+
     /** Returns a length in millimetres without needless decimals, such as 2.5 or 3. */
     public static String mm(double value) {
         return value == Math.rint(value)

@@ -1,6 +1,5 @@
 package belonax.web.balance;
 
-import belonax.BadInput;
 import belonax.balance.TopFace;
 import belonax.balance.Touched;
 import belonax.balance.Underside;
@@ -14,30 +13,35 @@ import belonax.room.card.Kept;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
+import belonax.room.settings.Units;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
+import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Which way is the dial turned, and how far? The strips of a run are read one by one. */
 @Controller
+@AtStop(Stop.BALANCE)
 class BalancePage {
     private final DrawerStore drawer;
     private final BalanceBook balances;
@@ -66,21 +70,27 @@ class BalancePage {
 
     /** Leads on with the run that is under way, or asks what is to be balanced. */
     @GetMapping("/balance")
-    String begin(@RequestParam MultiValueMap<String, String> typed, HttpServletRequest request, Model model) {
+    String begin(
+            @ModelAttribute("form") BalanceForm form, BindingResult errors, HttpServletRequest request, Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
         Optional<Kept<BalanceRun>> open = sampler.open(machine.get().id());
-        if (open.isPresent() && typed.isEmpty()) {
+        if (open.isPresent() && request.getParameterMap().isEmpty()) {
             return "redirect:/balance/" + open.get().id();
         }
-        return beginning(machine.get(), new Entries(typed).shown(), model);
+        if (!errors.hasErrors()) {
+            FormPage.show(model, form.usualOn(machine.get()));
+        }
+        return beginning(machine.get(), model);
     }
 
     @PostMapping("/balance")
     String start(
-            @RequestParam MultiValueMap<String, String> typed,
+            @Valid @ModelAttribute("form") BalanceForm form,
+            BindingResult errors,
+            @RequestParam(defaultValue = "false") boolean simulated,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
@@ -88,18 +98,16 @@ class BalancePage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        Entries entries = new Entries(typed);
-        try {
-            BalanceRun run = BalanceForm.run(
-                    entries, machine.get(), cloths, layout.settings().units(), today());
-            return "redirect:/balance/"
-                    + (entries.has("simulated") ? balances.beginSimulated(run) : balances.begin(run));
-        } catch (BadInput refused) {
+        Units units = layout.settings().units();
+        Optional<UUID> begun = Problems.read(errors, () -> {
+            BalanceRun run = form.run(machine.get(), cloths::get, units, LocalDate.now(clock));
+            return simulated ? balances.beginSimulated(run) : balances.begin(run);
+        });
+        if (begun.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            String page = beginning(machine.get(), entries.shown(), model);
-            FormPage.refuse(model, refused);
-            return page;
+            return beginning(machine.get(), model);
         }
+        return "redirect:/balance/" + begun.get();
     }
 
     @GetMapping("/balance/{id}")
@@ -110,7 +118,7 @@ class BalancePage {
             return "redirect:/balance/sampler";
         }
         BalanceRun run = kept.get().card();
-        layout.addTo(model, Optional.of(Stop.BALANCE), machine);
+        layout.show(model, machine.get());
         model.addAttribute(
                 "run",
                 BalanceView.of(
@@ -124,8 +132,13 @@ class BalancePage {
 
     /** Records a strip, or reads one anew. */
     @PostMapping("/balance/{id}/strip")
-    String strip(@PathVariable UUID id, @RequestParam int revision, @RequestParam MultiValueMap<String, String> typed) {
-        balances.read(id, revision, BalanceForm.reading(new Entries(typed)));
+    String strip(
+            @PathVariable UUID id,
+            @RequestParam int revision,
+            @Valid @ModelAttribute("form") BalanceForm.Seen seen,
+            BindingResult errors) {
+        Problems.refuseUnread(errors);
+        balances.read(id, revision, seen.reading());
         return "redirect:/balance/" + id;
     }
 
@@ -145,8 +158,13 @@ class BalancePage {
 
     /** Keeps the balance: proven for this set-up, and the machine's last balance. */
     @PostMapping("/balance/{id}/keep")
-    String keep(@PathVariable UUID id, @RequestParam int revision, @RequestParam MultiValueMap<String, String> typed) {
-        balances.keep(id, revision, BalanceForm.dial(new Entries(typed)));
+    String keep(
+            @PathVariable UUID id,
+            @RequestParam int revision,
+            @Valid @ModelAttribute("form") BalanceForm.AtDial at,
+            BindingResult errors) {
+        Problems.refuseUnread(errors);
+        balances.keep(id, revision, Objects.requireNonNull(at.dial()));
         return "redirect:/balance/" + id;
     }
 
@@ -161,9 +179,7 @@ class BalancePage {
         return "redirect:/balance/" + id;
     }
 
-    private String beginning(MachineNow machine, Map<String, String> typed, Model model) {
-        layout.addTo(model, Optional.of(Stop.BALANCE), Optional.of(machine));
-        FormPage.show(model, BalanceForm.usual(typed, machine));
+    private String beginning(MachineNow machine, Model model) {
         model.addAttribute("cloths", cloths.choices());
         model.addAttribute("fibres", Choice.of(Fibre.values(), Fibre::words));
         model.addAttribute("builds", Choice.of(Build.values(), Build::words));
@@ -171,9 +187,5 @@ class BalancePage {
         model.addAttribute("before", BeforeView.of(machine));
         model.addAttribute("pastCount", sampler.past(machine.id()).size());
         return machine.machine().bobbin() == BobbinKind.NONE ? "balance/loopers" : "balance/begin";
-    }
-
-    private LocalDate today() {
-        return LocalDate.now(clock);
     }
 }

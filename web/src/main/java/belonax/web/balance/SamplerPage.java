@@ -6,15 +6,12 @@ import belonax.room.balance.BalanceRun;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.PictureStore;
-import belonax.web.shared.Layout;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Upload;
 import belonax.web.shared.print.Pdf;
-import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -29,28 +26,25 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** The sampler book: every run with its strips, found by words, printed as a card; photographs of strips. */
 @Controller
+@AtStop(Stop.BALANCE)
 class SamplerPage {
     private final Sampler sampler;
     private final DrawerStore drawer;
     private final BalanceBook balances;
     private final PictureStore pictures;
     private final Pdf pdf;
-    private final Layout layout;
 
-    SamplerPage(
-            Sampler sampler, DrawerStore drawer, BalanceBook balances, PictureStore pictures, Pdf pdf, Layout layout) {
+    SamplerPage(Sampler sampler, DrawerStore drawer, BalanceBook balances, PictureStore pictures, Pdf pdf) {
         this.sampler = sampler;
         this.drawer = drawer;
         this.balances = balances;
         this.pictures = pictures;
         this.pdf = pdf;
-        this.layout = layout;
     }
 
     @GetMapping("/balance/sampler")
-    String book(@RequestParam(defaultValue = "") String find, HttpServletRequest request, Model model) {
-        layout.addTo(model, Optional.of(Stop.BALANCE), request);
-        FormPage.show(model, Map.of("find", find));
+    String book(@RequestParam(defaultValue = "") String find, Model model) {
+        model.addAttribute("find", find);
         model.addAttribute(
                 "runs", sampler.search(find).stream().map(SamplerView::of).toList());
         return "balance/sampler";

@@ -8,11 +8,11 @@ import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.WorkLog;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Am I ready to sew, and what is due? */
 @Controller
+@AtStop(Stop.BENCH)
 class BenchPage {
     private final Undo undo;
     private final NeedleBook book;
@@ -60,15 +61,14 @@ class BenchPage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        layout.addTo(model, Optional.of(Stop.BENCH), machine);
-        FormPage.show(model, Map.of("cloth", cloth, "layers", layers));
+        FormPage.show(model, WorkForm.blank());
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         OnTheTable table = new OnTheTable(cloths, cloth, layers);
         model.addAttribute("table", table);
         try {
             model.addAttribute("ready", BenchView.of(machine.get(), table, check, book, layout.settings(), big));
         } catch (BadInput refused) {
-            FormPage.refuse(model, refused);
+            model.addAttribute("problems", refused.problems());
         }
         model.addAttribute(
                 "due",

@@ -1,6 +1,5 @@
 package belonax.web.bench;
 
-import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
 import belonax.room.Choice;

@@ -1,16 +1,25 @@
 package belonax.web.bench;
 
+import belonax.BadInput;
 import belonax.life.EffectiveHours;
 import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.room.Choice;
 import belonax.room.settings.Units;
-import belonax.web.shared.form.Entries;
+import belonax.web.shared.form.Ask;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
-/** Work as it is entered: minutes, or a seam's length, or stitches counted. */
-final class WorkForm {
+/** Work as it is entered: minutes, or a seam's length with its stitch, or stitches counted; lengths in the sewist's own measures. */
+record WorkForm(
+        @Ask("Type how long the machine ran, in minutes.") @Nullable
+        Double minutes,
+
+        @Ask("Type the length of the seam.") @Nullable Double metres,
+        @Ask("Type the stitch length.") @Nullable Double stitch,
+        @Ask("Type the stitches counted.") @Nullable Double stitches) {
+
     private static final double USUAL_SPEED = 500;
     private static final double USUAL_STITCH_MM = 2.5;
 
@@ -21,25 +30,36 @@ final class WorkForm {
     /** What the selects and buttons offer. */
     record Choices(List<Choice> wears, List<Choice> signs) {}
 
-    private WorkForm() {}
+    static WorkForm blank() {
+        return new WorkForm(null, null, null, null);
+    }
 
     /**
      * Returns the minutes that were entered.
      *
-     * @throws belonax.BadInput if nothing usable was
+     * @throws BadInput if nothing usable was
      */
-    static double minutes(Entries entries, Units units) {
-        if (entries.has("metres")) {
-            double metres = entries.number("metres", "Type the length of the seam.");
-            Double stitch = entries.optional("stitch", "Type the stitch length.");
-            return entries.done(() -> EffectiveHours.minutesOfSeam(
-                    units.toMetres(metres), stitch == null ? USUAL_STITCH_MM : units.toMm(stitch), USUAL_SPEED));
+    double minutes(Units units) {
+        if (metres != null) {
+            return EffectiveHours.minutesOfSeam(
+                    units.toMetres(metres), stitch == null ? USUAL_STITCH_MM : units.toMm(stitch), USUAL_SPEED);
         }
-        if (entries.has("stitches")) {
-            double stitches = entries.number("stitches", "Type the stitches counted.");
-            return entries.done(() -> EffectiveHours.minutesOfStitches(stitches, USUAL_SPEED));
+        if (stitches != null) {
+            return ofStitches(stitches);
         }
-        double minutes = entries.number("minutes", "Type how long the machine ran, in minutes.");
-        return entries.done(() -> minutes);
+        if (minutes == null) {
+            throw new BadInput("minutes", "This is missing. Type how long the machine ran, in minutes.");
+        }
+        return minutes;
     }
+
+    /** Returns the minutes that so many stitches take. */
+    static double ofStitches(double stitches) {
+        return EffectiveHours.minutesOfStitches(stitches, USUAL_SPEED);
+    }
+
+    /** A timer that was forgotten is asked about. */
+    record Instead(
+            @Ask("Type the minutes that you really sewed, or 0.") @Nullable
+            Double minutesInstead) {}
 }

@@ -8,16 +8,18 @@ import belonax.room.care.CareLog;
 import belonax.room.event.Undo;
 import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.WorkLog;
+import belonax.room.settings.Units;
 import belonax.web.shared.Layout;
 import belonax.web.shared.device.StitchCounter;
-import belonax.web.shared.form.Entries;
+import belonax.web.shared.form.Problems;
 import belonax.web.shared.form.Said;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
-import org.springframework.util.MultiValueMap;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -50,16 +52,20 @@ class WorkPage {
     String sewn(
             @RequestParam String machine,
             @RequestParam(defaultValue = "ORDINARY") Wear wear,
-            @RequestParam MultiValueMap<String, String> typed,
+            @ModelAttribute("form") WorkForm form,
+            BindingResult errors,
             RedirectAttributes to) {
-        if (typed.containsKey("counter")) {
-            typed.set("stitches", String.valueOf(counter.readStitches()));
-        }
-        Entries entries = new Entries(typed);
+        Units units = layout.settings().units();
+        Problems.refuseUnread(errors);
+        return back(to, () -> Optional.of(work.sewn(machine, form.minutes(units), wear)));
+    }
+
+    /** Takes what the stitch counter counted. */
+    @PostMapping(path = "/bench/sewn", params = "counter")
+    String counted(
+            @RequestParam String machine, @RequestParam(defaultValue = "ORDINARY") Wear wear, RedirectAttributes to) {
         return back(
-                to,
-                () -> Optional.of(work.sewn(
-                        machine, WorkForm.minutes(entries, layout.settings().units()), wear)));
+                to, () -> Optional.of(work.sewn(machine, WorkForm.ofStitches((double) counter.readStitches()), wear)));
     }
 
     @PostMapping("/bench/timer")
@@ -67,7 +73,8 @@ class WorkPage {
             @RequestParam String machine,
             @RequestParam String press,
             @RequestParam(defaultValue = "ORDINARY") Wear wear,
-            @RequestParam MultiValueMap<String, String> typed,
+            @ModelAttribute("form") WorkForm.Instead instead,
+            BindingResult errors,
             @RequestHeader(name = HttpHeaders.REFERER, defaultValue = BENCH) String page,
             RedirectAttributes to) {
         String from = pageOf(page);
@@ -75,11 +82,8 @@ class WorkPage {
             work.startTimer(machine);
             return "redirect:" + from;
         }
-        Entries entries = new Entries(typed);
-        String answer = back(to, () -> {
-            Double instead = entries.optional("minutesInstead", "Type the minutes that you really sewed, or 0.");
-            return work.stopTimer(machine, wear, entries.done(() -> Optional.ofNullable(instead)));
-        });
+        Problems.refuseUnread(errors);
+        String answer = back(to, () -> work.stopTimer(machine, wear, Optional.ofNullable(instead.minutesInstead())));
         return from.equals(BENCH) ? answer : "redirect:" + from;
     }
 

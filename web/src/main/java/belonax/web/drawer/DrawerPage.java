@@ -3,13 +3,12 @@ package belonax.web.drawer;
 import belonax.room.card.DrawerStore;
 import belonax.room.machine.MachineShelf;
 import belonax.room.needle.SewingRoom;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Said;
-import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
@@ -21,6 +20,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The drawer opened: machines, cloths, threads and needles, searched as one types. */
 @Controller
+@AtStop(Stop.DRAWER)
 class DrawerPage {
     private final DrawerStore drawer;
     private final MachineShelf shelf;
@@ -40,9 +40,7 @@ class DrawerPage {
     String open(
             @RequestParam(defaultValue = "") String find,
             @RequestParam(defaultValue = "") List<UUID> done,
-            HttpServletRequest request,
             Model model) {
-        layout.addTo(model, Optional.of(Stop.DRAWER), request);
         model.addAttribute("find", find);
         model.addAttribute(
                 "drawer",

@@ -2,15 +2,12 @@ package belonax.web.files;
 
 import belonax.BadInput;
 import belonax.room.archive.Archive;
-import belonax.web.shared.Layout;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.FormPage;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -26,22 +23,20 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** Hands the whole sewing room out as one file, takes one in, or empties the room. */
 @Controller
+@AtStop(Stop.DRAWER)
 class ArchivePage {
     private static final String EMPTY_WORD = "empty";
 
     private final Archive archive;
-    private final Layout layout;
     private final Clock clock;
 
-    ArchivePage(Archive archive, Layout layout, Clock clock) {
+    ArchivePage(Archive archive, Clock clock) {
         this.archive = archive;
-        this.layout = layout;
         this.clock = clock;
     }
 
     @GetMapping("/drawer/files")
-    String show(@RequestParam(required = false) Optional<String> done, HttpServletRequest request, Model model) {
-        show(request, model);
+    String show(@RequestParam(required = false) Optional<String> done, Model model) {
         model.addAttribute("done", done.orElse(null));
         return "files/page";
     }
@@ -58,11 +53,7 @@ class ArchivePage {
     }
 
     @PostMapping("/drawer/files/archive")
-    String take(
-            @RequestParam Optional<MultipartFile> archiveFile,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model)
+    String take(@RequestParam Optional<MultipartFile> archiveFile, HttpServletResponse response, Model model)
             throws IOException {
         try {
             MultipartFile file = archiveFile
@@ -75,35 +66,24 @@ class ArchivePage {
             return "redirect:/drawer/files?done="
                     + archive.replace(file.getBytes()).getFileName();
         } catch (BadInput refused) {
-            return refused(refused, request, response, model);
+            return refused(refused, response, model);
         }
     }
 
     @PostMapping("/drawer/files/empty")
-    String empty(
-            @RequestParam(defaultValue = "") String word,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
+    String empty(@RequestParam(defaultValue = "") String word, HttpServletResponse response, Model model) {
         if (!word.strip().equalsIgnoreCase(EMPTY_WORD)) {
             return refused(
                     new BadInput("word", "Type the word “empty” to take everything out. Nothing was changed."),
-                    request,
                     response,
                     model);
         }
         return "redirect:/drawer/files?done=" + archive.empty().getFileName();
     }
 
-    private String refused(BadInput refused, HttpServletRequest request, HttpServletResponse response, Model model) {
+    private static String refused(BadInput refused, HttpServletResponse response, Model model) {
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        show(request, model);
-        FormPage.refuse(model, refused);
+        model.addAttribute("problems", refused.problems());
         return "files/page";
-    }
-
-    private void show(HttpServletRequest request, Model model) {
-        layout.addTo(model, Optional.of(Stop.DRAWER), request);
-        FormPage.show(model, Map.of());
     }
 }

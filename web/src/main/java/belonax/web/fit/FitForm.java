@@ -6,26 +6,32 @@ import belonax.needle.NeedleLabel;
 import belonax.needle.NeedleLabel.PrintedSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
-import belonax.room.card.DrawerStore;
 import belonax.room.drawer.NeedleSource;
 import belonax.room.drawer.NeedleSupply.Change;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook.Goes;
-import belonax.web.shared.form.Entries;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
-/** Between what is said at the end of a change and the change. */
-final class FitForm {
-    private FitForm() {}
+/**
+ * What is said at the end of a change.
+ *
+ * @param expected the needle that the page showed in that place
+ * @param from the {@link NeedleSource} that was chosen
+ */
+record FitForm(
+        @Nullable Integer place,
+        @Nullable UUID expected,
+        @Nullable String from,
+        @Nullable String label,
+        @Nullable Goes goes,
+        @Nullable String where,
+        @Nullable Boolean failed) {
 
-    static Map<String, String> usual(MachineNow machine, int place) {
-        Map<String, String> all = new LinkedHashMap<>();
-        all.put("goes", Goes.PARK.name());
-        all.put("place", String.valueOf(place));
-        return all;
+    static FitForm usual(int place) {
+        return new FitForm(place, null, null, null, Goes.PARK, null, null);
     }
 
     /**
@@ -33,28 +39,28 @@ final class FitForm {
      *
      * @throws BadInput naming what will not do
      */
-    static Change change(Entries entries, MachineNow machine, int place) {
-        Optional<UUID> expectedOut = DrawerStore.uuid(entries.text("expected"));
-        Goes goes = entries.word("goes", Goes.class, Goes.PARK);
-        Optional<NeedleSource> owned = NeedleSource.ofWord(entries.text("from"));
-        return entries.done(() -> new Change(
+    Change change(MachineNow machine) {
+        return new Change(
                 machine.id(),
-                place,
-                expectedOut,
-                owned.orElseGet(() -> new NeedleSource.Other(
-                        typed(entries, machine), read(entries.text("label")).coated())),
-                goes,
-                entries.text("where"),
-                entries.ticked("failed")));
+                Objects.requireNonNullElse(place, 0),
+                Optional.ofNullable(expected),
+                NeedleSource.ofWord(Objects.requireNonNullElse(from, ""))
+                        .orElseGet(() -> new NeedleSource.Other(
+                                typed(printed(), machine), read(printed()).coated())),
+                Objects.requireNonNullElse(goes, Goes.PARK),
+                Objects.requireNonNullElse(where, "").strip(),
+                Boolean.TRUE.equals(failed));
+    }
+
+    private String printed() {
+        return Objects.requireNonNullElse(label, "").strip();
     }
 
     /** A needle that lies in no packet of the drawer: read off what is printed, the machine's first system where it is silent. */
-    private static Needle typed(Entries entries, MachineNow machine) {
+    private static Needle typed(String label, MachineNow machine) {
         BadInput.unless(
-                entries.has("label"),
-                "from",
-                () -> "Say which needle went in: choose one of yours, or type its packet.");
-        NeedleLabel.Reading reading = read(entries.text("label"));
+                !label.isEmpty(), "from", () -> "Say which needle went in: choose one of yours, or type its packet.");
+        NeedleLabel.Reading reading = read(label);
         NeedleSystem system =
                 reading.system().orElse(machine.machine().systems().get(0));
         BadInput.unless(

@@ -1,20 +1,17 @@
 package belonax.web.fit;
 
-import belonax.BadInput;
-import belonax.room.ChangedMeanwhile;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.drawer.NeedleSupply;
-import belonax.room.event.SetupKept;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
+import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -22,15 +19,17 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The steps of a needle change, one at a time; the end records it. Leaving and coming back goes on where one was. */
 @Controller
+@AtStop(Stop.FIT)
 class FitPage {
     private static final String COOKIE = "belonax-fit";
 
@@ -64,56 +63,50 @@ class FitPage {
         FitView view = FitView.of(
                 machine.get(), place, step.orElseGet(() -> FitView.stepLeft(left, machine.get())), shown(turn));
         remember(view.remembered(), response);
-        layout.addTo(model, Optional.of(Stop.FIT), machine);
         model.addAttribute("fit", view);
-        return view.isEnd() ? end(machine.get(), place, Map.of(), model) : "fit/step";
+        FormPage.show(model, FitForm.usual(place));
+        return view.isEnd() ? end(machine.get(), place, model) : "fit/step";
     }
 
     @PostMapping("/fit")
     String record(
-            @RequestParam MultiValueMap<String, String> typed,
+            @ModelAttribute("form") FitForm form,
+            BindingResult errors,
             HttpServletRequest request,
             HttpServletResponse response,
             RedirectAttributes to,
             Model model) {
-        Entries entries = new Entries(typed);
         Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        int place = 0;
-        BadInput refused;
-        try {
-            place = entries.has("place") ? entries.whole("place", "Choose the place.") : 0;
-            UUID action = supply.change(FitForm.change(entries, machine.get(), place));
-            remember("", response);
-            to.addAttribute("done", action);
-            return "redirect:/bench";
-        } catch (ChangedMeanwhile changed) {
-            refused = new BadInput("from", String.valueOf(changed.getMessage()));
-        } catch (BadInput wrong) {
-            refused = wrong;
+        Optional<UUID> action = Problems.read(errors, () -> supply.change(form.change(machine.get())));
+        if (action.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            int place = errors.getFieldValue("place") instanceof Integer number ? number : 0;
+            return end(machine.get(), place, model);
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        layout.addTo(model, Optional.of(Stop.FIT), machine);
-        String page = end(machine.get(), place, entries.shown(), model);
-        FormPage.refuse(model, refused);
-        return page;
+        remember("", response);
+        to.addAttribute("done", action.get());
+        return "redirect:/bench";
     }
 
     /** A broken needle: pieces counted, what is missing stays on the list until it is found. */
     @GetMapping("/fit/broken")
     String broken(
             @RequestParam(defaultValue = "0") int place,
-            @RequestParam(defaultValue = "quilting-cotton") String cloth,
-            @RequestParam(defaultValue = "2") String layers,
+            @ModelAttribute("form") BrokenForm form,
+            BindingResult errors,
             HttpServletRequest request,
             Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        return broken(machine.get(), place, Map.of("cloth", cloth, "layers", layers), model);
+        if (!errors.hasErrors()) {
+            FormPage.show(model, form.orUsual());
+        }
+        return broken(machine.get(), place, model);
     }
 
     @PostMapping("/fit/broken")
@@ -121,7 +114,8 @@ class FitPage {
             @RequestParam String machine,
             @RequestParam int place,
             @RequestParam UUID needle,
-            @RequestParam MultiValueMap<String, String> typed,
+            @ModelAttribute("form") BrokenForm form,
+            BindingResult errors,
             HttpServletResponse response,
             RedirectAttributes to,
             Model model) {
@@ -129,35 +123,31 @@ class FitPage {
         if (now.isEmpty()) {
             return "redirect:/welcome";
         }
-        Entries entries = new Entries(typed);
-        BadInput refused;
-        try {
-            Optional<SetupKept> sewn = BrokenView.sewn(entries, now.get(), cloths);
-            to.addAttribute("done", book.broke(machine, place, needle, BrokenView.missing(typed.get("found")), sewn));
-            return "redirect:/bench";
-        } catch (ChangedMeanwhile changed) {
-            refused = new BadInput("needle", String.valueOf(changed.getMessage()));
-        } catch (BadInput wrong) {
-            refused = wrong;
+        Optional<UUID> action = Problems.read(
+                errors, () -> book.broke(machine, place, needle, form.missing(), form.sewn(now.get(), cloths::get)));
+        if (action.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            return broken(now.get(), place, model);
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        String page = broken(now.get(), place, entries.shown(), model);
-        FormPage.refuse(model, refused);
-        return page;
+        to.addAttribute("done", action.get());
+        return "redirect:/bench";
     }
 
-    private String broken(MachineNow machine, int place, Map<String, String> typed, Model model) {
-        layout.addTo(model, Optional.of(Stop.FIT), Optional.of(machine));
+    private String broken(MachineNow machine, int place, Model model) {
+        layout.show(model, machine);
         model.addAttribute("broken", BrokenView.of(machine, place));
         model.addAttribute("cloths", cloths.choices());
-        FormPage.show(model, typed);
         return "fit/broken";
     }
 
-    private String end(MachineNow machine, int place, Map<String, String> typed, Model model) {
-        FormPage.show(model, typed.isEmpty() ? FitForm.usual(machine, place) : typed);
+    private String end(MachineNow machine, int place, Model model) {
         model.addAttribute("end", supply.choices(machine, place));
         model.addAttribute("place", place);
+        model.addAttribute(
+                "isAnother",
+                !(model.getAttribute(FormPage.FORM) instanceof FitForm form)
+                        || form.from() == null
+                        || form.from().isBlank());
         return "fit/end";
     }
 

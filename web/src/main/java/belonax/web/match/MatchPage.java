@@ -12,6 +12,7 @@ import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import jakarta.servlet.http.HttpServletRequest;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The Match stop. Reads the sentence from the address, asks the core, shows the answer; decides nothing. */
 @Controller
+@AtStop(Stop.MATCH)
 class MatchPage {
     private final NeedleMatcher matcher;
     private final SetupCheck check;
@@ -68,33 +70,37 @@ class MatchPage {
 
     @GetMapping("/match")
     String answer(
-            MatchForm.Typed typed,
-            @RequestParam(required = false) Optional<UUID> done,
+            ClothAsked cloth,
+            StackAsked stack,
+            ThreadAsked thread,
+            WorkAsked work,
+            @RequestParam Optional<String> machine,
+            @RequestParam Optional<UUID> done,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        Optional<MachineNow> machine =
-                Optional.ofNullable(typed.machine()).flatMap(room::find).or(() -> layout.onTheTable(request));
+        Optional<MachineNow> on = machine.flatMap(room::find).or(() -> layout.onTheTable(request));
+        on.ifPresent(it -> layout.show(model, it));
         Stock stock = stock();
-        MatchForm form = MatchForm.of(typed, machine, layout.settings(), stock::usualLayers);
-        layout.addTo(model, Optional.of(Stop.MATCH), machine);
-        model.addAttribute("sentence", Sentence.of(form, stock, machine, layout.machines()));
+        MatchForm form = MatchForm.of(cloth, stack, thread, work, on, layout.settings(), stock::usualLayers);
+        model.addAttribute("sentence", Sentence.of(form, stock, on, layout.machines()));
         model.addAttribute("address", form.address());
         model.addAttribute("snapTest", form.snapTestDue(stock).orElse(null));
-        model.addAttribute("places", machine.map(MachineNow::places).orElse(List.of()));
+        model.addAttribute("places", on.map(MachineNow::places).orElse(List.of()));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         try {
             MatchRequest asked = form.request(
                     stock,
-                    machine.map(MachineNow::card),
-                    machine.map(it -> book.brokenBefore(it.id(), form.cloth())).orElse(List.of()),
-                    machine.map(it -> sampler.provenNeedles(it.id(), form.cloth()))
+                    on.map(MachineNow::card),
+                    on.map(it -> book.brokenBefore(it.id(), form.cloth().cloth()))
+                            .orElse(List.of()),
+                    on.map(it -> sampler.provenNeedles(it.id(), form.cloth().cloth()))
                             .orElse(List.of()));
             model.addAttribute(
                     "match",
                     MatchView.of(
                             matcher.match(asked),
-                            machine.flatMap(MachineNow::fitted).map(it -> check.check(asked, it.needle())),
+                            on.flatMap(MachineNow::fitted).map(it -> check.check(asked, it.needle())),
                             stock));
         } catch (BadInput refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
@@ -105,11 +111,17 @@ class MatchPage {
 
     /** The cloths that fit the words typed so far. */
     @GetMapping("/match/cloths")
-    String cloths(MatchForm.Typed typed, HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
+    String cloths(
+            ClothAsked cloth,
+            StackAsked stack,
+            ThreadAsked thread,
+            WorkAsked work,
+            HttpServletRequest request,
+            Model model) {
+        Optional<MachineNow> on = layout.onTheTable(request);
         Stock stock = stock();
-        MatchForm form = MatchForm.of(typed, machine, layout.settings(), stock::usualLayers);
-        model.addAttribute("sentence", Sentence.of(form, stock, machine, layout.machines()));
+        MatchForm form = MatchForm.of(cloth, stack, thread, work, on, layout.settings(), stock::usualLayers);
+        model.addAttribute("sentence", Sentence.of(form, stock, on, layout.machines()));
         return "match/sentence :: cloths";
     }
 

@@ -75,7 +75,7 @@ record Sentence(
     record FurtherCloth(int number, String cloth, String layers) {}
 
     static Sentence of(MatchForm form, Stock stock, Optional<MachineNow> machine, List<MachineName> all) {
-        Optional<Cloth> chosen = form.cloth(stock);
+        Optional<Cloth> chosen = form.cloth().find(stock);
         Units units = stock.units();
         return new Sentence(
                 form,
@@ -128,10 +128,10 @@ record Sentence(
 
     /** Crossings by their names, each with the layers that it has in this stack; one given as a number stays. */
     private static List<Choice> crossings(MatchForm form, Stock stock) {
-        Optional<Stack> stack = form.findStack(stock);
+        Optional<Stack> stack = form.stack().find(form.cloth(), stock);
         List<Choice> all = new ArrayList<>();
-        if (!form.crossing().isBlank() && !isNamed(form.crossing())) {
-            all.add(new Choice(form.crossing(), form.crossing().strip() + " layers, as counted"));
+        if (!form.stack().crossing().isBlank() && !isNamed(form.stack().crossing())) {
+            all.add(new Choice(form.stack().crossing(), form.stack().crossing().strip() + " layers, as counted"));
         }
         for (Crossing it : Crossing.values()) {
             if (it != Crossing.NONE) {
@@ -153,24 +153,28 @@ record Sentence(
                         Words.capital(it.card().colour()),
                         stock.thread(it.card()).words(),
                         ThreadColour.of(it.card().colour()),
-                        it.id().toString().equals(form.spool())))
+                        it.id().toString().equals(form.thread().spool())))
                 .toList();
     }
 
     private static List<FurtherCloth> further(MatchForm form) {
         List<FurtherCloth> rows = new ArrayList<>();
-        int count = Math.max(FURTHER_CLOTHS, form.also().size());
+        int count = Math.max(FURTHER_CLOTHS, form.stack().also().size());
         for (int i = 0; i < count; i++) {
-            rows.add(new FurtherCloth(i, i < form.also().size() ? form.also().get(i) : "", form.layersOf(i)));
+            rows.add(new FurtherCloth(
+                    i,
+                    i < form.stack().also().size() ? form.stack().also().get(i) : "",
+                    form.stack().layersOf(i)));
         }
         return rows;
     }
 
     private static List<ClothChoice> choices(MatchForm form, Stock stock, Optional<Cloth> chosen) {
-        Stream<ClothChoice> mine = stock.ownCloths(form.find()).stream().map(it -> choice(it, true, stock.units()));
+        Stream<ClothChoice> mine =
+                stock.ownCloths(form.cloth().find()).stream().map(it -> choice(it, true, stock.units()));
         Stream<ClothChoice> others =
-                stock.catalogueCloths(form.find()).stream().map(it -> choice(it, false, stock.units()));
-        Stream<ClothChoice> now = chosen.filter(it -> !form.isDescribed()).stream()
+                stock.catalogueCloths(form.cloth().find()).stream().map(it -> choice(it, false, stock.units()));
+        Stream<ClothChoice> now = chosen.filter(it -> !form.cloth().isDescribed()).stream()
                 .map(it -> choice(it, it.id().length() == 36, stock.units()));
         return Stream.concat(now, Stream.concat(mine, others))
                 .distinct()
@@ -183,19 +187,25 @@ record Sentence(
     }
 
     private static String layersWords(MatchForm form, Stock stock) {
-        StringBuilder words = new StringBuilder(form.layers().strip());
-        words.append(form.layers().strip().equals("1") ? " layer" : " layers");
-        for (int i = 0; i < form.also().size(); i++) {
-            String id = form.also().get(i);
+        StringBuilder words = new StringBuilder(form.stack().typedLayers());
+        words.append(form.stack().typedLayers().equals("1") ? " layer" : " layers");
+        for (int i = 0; i < form.stack().also().size(); i++) {
+            String id = form.stack().also().get(i);
             if (!id.isBlank()) {
                 String name = stock.findCloth(id).map(Cloth::name).orElse("another cloth");
-                words.append(" over ").append(form.layersOf(i)).append(" of ").append(name);
+                words.append(" over ")
+                        .append(form.stack().layersOf(i))
+                        .append(" of ")
+                        .append(name);
             }
         }
-        if (!form.stitching().isBlank() && !form.stitching().strip().equals("0")) {
+        if (!form.stack().stitching().isBlank()
+                && !form.stack().stitching().strip().equals("0")) {
             words.append(", stitched already");
         }
-        return form.crossing().isBlank() ? words.toString() : words + ", " + crossingWords(form.crossing());
+        return form.stack().crossing().isBlank()
+                ? words.toString()
+                : words + ", " + crossingWords(form.stack().crossing());
     }
 
     private static String crossingWords(String crossing) {
@@ -206,29 +216,36 @@ record Sentence(
 
     private static String threadWords(MatchForm form, Stock stock) {
         try {
-            String doubled = form.strands().strip().equals("2") ? ", doubled" : "";
-            return stock.findSpool(form.spool())
+            String doubled = form.thread().isDoubled() ? ", doubled" : "";
+            return stock.findSpool(form.thread().spool())
                     .map(it -> it.colour() + " " + stock.thread(it).words() + doubled)
-                    .orElseGet(() -> form.thread(stock).words());
+                    .orElseGet(() -> form.thread().get(stock).words());
         } catch (BadInput e) {
-            return form.number().isBlank() ? "which thread?" : form.number();
+            return form.thread().typedNumber().isEmpty()
+                    ? "which thread?"
+                    : form.thread().typedNumber();
         }
     }
 
     private static String purposeWords(MatchForm form) {
         String words = Stream.of(Purpose.values())
-                .filter(it -> it.name().equals(form.purpose()))
+                .filter(it -> it.name().equals(form.work().typedPurpose()))
                 .map(Purpose::words)
                 .findFirst()
                 .orElse("which work?");
-        String twin = form.twin().isBlank() ? "" : " with a " + twinWords(form.twin());
-        String off = form.offset().isBlank() ? "" : ", needle " + form.offset() + " off the middle";
-        return form.width().isBlank() ? words + twin + off : words + " " + form.width() + " wide" + twin + off;
+        String twin = form.work().twin().isBlank()
+                ? ""
+                : " with a " + twinWords(form.work().twin());
+        String off =
+                form.work().offset().isBlank() ? "" : ", needle " + form.work().offset() + " off the middle";
+        return form.work().width().isBlank()
+                ? words + twin + off
+                : words + " " + form.work().width() + " wide" + twin + off;
     }
 
     private static String twinWords(String twin) {
-        return twin.startsWith(MatchForm.TRIPLE)
-                ? twin.substring(MatchForm.TRIPLE.length()) + " mm triple"
+        return twin.startsWith(WorkAsked.TRIPLE)
+                ? twin.substring(WorkAsked.TRIPLE.length()) + " mm triple"
                 : twin + " mm twin";
     }
 
@@ -241,7 +258,7 @@ record Sentence(
                 .map(it -> it.type() == NeedleType.TWIN
                         ? new Choice(Words.mm(it.spacingMm()), "twin, " + Words.mm(it.spacingMm()) + " mm")
                         : new Choice(
-                                MatchForm.TRIPLE + Words.mm(it.spacingMm()),
+                                WorkAsked.TRIPLE + Words.mm(it.spacingMm()),
                                 "triple, " + Words.mm(it.spacingMm()) + " mm over all"))
                 .distinct()
                 .toList();

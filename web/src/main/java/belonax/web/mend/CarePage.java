@@ -6,6 +6,7 @@ import belonax.room.care.CareLog;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import jakarta.servlet.http.HttpServletRequest;
@@ -20,6 +21,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Cleaning, oil and service of the machine on the table, and who may do what. */
 @Controller
+@AtStop(Stop.MEND)
 class CarePage {
     private final CareLog care;
     private final SewingRoom room;
@@ -41,7 +43,6 @@ class CarePage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        layout.addTo(model, Optional.of(Stop.MEND), machine);
         model.addAttribute("care", CareView.of(machine.get(), care.plan(machine.get()), finder));
         model.addAttribute("picture", MachinePicture.of(machine.get()));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));

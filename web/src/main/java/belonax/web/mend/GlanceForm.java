@@ -6,7 +6,7 @@ import belonax.machine.Dial;
 import belonax.room.Words;
 import belonax.room.needle.MachineNow;
 import belonax.room.trouble.MendCase;
-import belonax.web.shared.form.Entries;
+import belonax.web.shared.form.Parsed;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -34,27 +34,20 @@ record GlanceForm(List<Row> rows, String dial) {
                         : band);
     }
 
-    /** Returns what was seen of the parts; nothing of those that nobody looked at. */
-    static Map<Glance, Look> seen(Entries entries) {
+    /**
+     * Returns what was seen of the parts, each under its own name; nothing of those that nobody looked at.
+     *
+     * @throws belonax.BadInput if one was seen in a way that there is not
+     */
+    static Map<Glance, Look> seen(Map<String, String> sent) {
         Map<Glance, Look> seen = new EnumMap<>(Glance.class);
-        for (Glance glance : Glance.values()) {
-            Look look = entries.optionalWord(glance.name(), Look.class);
-            if (look != null) {
-                seen.put(glance, look);
+        for (Glance it : Glance.values()) {
+            String look = sent.getOrDefault(it.name(), "");
+            if (!look.isBlank()) {
+                seen.put(it, Parsed.word(it.name(), Look.class, look));
             }
         }
         return seen;
-    }
-
-    /**
-     * Returns where the dial stood; null when nobody looked.
-     *
-     * @throws belonax.BadInput if that is no number
-     */
-    static @Nullable Double dial(Entries entries) {
-        Double found = entries.optional("dial", MendForm.READ_THE_DIAL);
-        entries.done(() -> entries);
-        return found;
     }
 
     /** Returns what stood out, in words; null when nothing was looked at. */

@@ -1,101 +1,93 @@
 package belonax.web.mend;
 
-import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.When;
-import belonax.room.card.DrawerStore;
-import belonax.room.drawer.ClothShelf;
 import belonax.room.drawer.NeedleSource;
 import belonax.room.needle.MachineNow;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.MendCase.State;
 import belonax.room.trouble.TroubleBook.Answer;
-import belonax.web.shared.form.Entries;
-import java.time.Clock;
+import belonax.web.shared.form.Ask;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
-import org.springframework.stereotype.Component;
+import org.jspecify.annotations.Nullable;
 
-/** Between what is told of a trouble and a case. */
-@Component
-class MendForm {
+/** What is told of a trouble before the first check. */
+record MendForm(
+        @Nullable List<Symptom> symptom,
+        @Nullable List<When> when,
+        @Nullable String cloth,
+
+        @Ask(value = "Count the layers under the foot.", needed = true) @Nullable
+        Integer layers,
+
+        @Nullable String spool,
+        @Nullable SearchSchool school) {
+
     static final String READ_THE_DIAL = "Read the dial off the machine: a number within its range.";
 
-    private final ClothShelf cloths;
-    private final DrawerStore drawer;
-    private final Clock clock;
-
-    MendForm(ClothShelf cloths, DrawerStore drawer, Clock clock) {
-        this.cloths = cloths;
-        this.drawer = drawer;
-        this.clock = clock;
-    }
-
-    /** Returns the entries as they are usual, where nothing was typed. */
-    Map<String, String> usual(Map<String, String> typed, MachineNow machine) {
-        Map<String, String> all = new LinkedHashMap<>();
-        all.put("cloth", "quilting-cotton");
-        all.put("layers", "2");
-        all.put("spool", CureForm.likelySpool(drawer, machine));
-        all.put("school", SearchSchool.LIKELIEST_PER_MINUTE.name());
-        all.putAll(typed);
-        return all;
+    /** Returns what is usual: the spool that is likely on the machine. */
+    static MendForm usual(String likelySpool) {
+        return new MendForm(null, null, "quilting-cotton", 2, likelySpool, SearchSchool.LIKELIEST_PER_MINUTE);
     }
 
     /**
      * Builds the case.
      *
-     * @throws BadInput naming all that will not do
+     * @param named finds a cloth by its id
+     * @throws belonax.BadInput naming all that will not do
      */
-    MendCase started(Entries entries, MachineNow machine) {
-        Cloth cloth = cloths.get(entries.text("cloth"));
-        int layers = entries.whole("layers", "Count the layers under the foot.");
-        List<Symptom> symptoms = entries.words("symptom", Symptom.class);
-        List<When> when = entries.words("when", When.class);
-        SearchSchool school = entries.word("school", SearchSchool.class, SearchSchool.LIKELIEST_PER_MINUTE);
-        return entries.done(() -> {
-            Stack stack = Stack.of(cloth, layers);
-            return new MendCase(
-                    machine.id(),
-                    machine.machine().name(),
-                    symptoms,
-                    when,
-                    school,
-                    cloth.id(),
-                    stack.words(),
-                    layers,
-                    entries.has("spool") ? entries.text("spool") : null,
-                    null,
-                    null,
-                    List.of(),
-                    State.OPEN,
-                    LocalDate.now(clock));
-        });
+    MendCase started(MachineNow machine, Function<String, Cloth> named, LocalDate today) {
+        Cloth chosen = named.apply(Objects.requireNonNullElse(cloth, ""));
+        Stack stack = Stack.of(chosen, Objects.requireNonNull(layers));
+        return new MendCase(
+                machine.id(),
+                machine.machine().name(),
+                Objects.requireNonNullElse(symptom, List.of()),
+                Objects.requireNonNullElse(when, List.of()),
+                Objects.requireNonNullElse(school, SearchSchool.LIKELIEST_PER_MINUTE),
+                chosen.id(),
+                stack.words(),
+                stack.layers(),
+                spool == null || spool.isBlank() ? null : spool,
+                null,
+                null,
+                List.of(),
+                State.OPEN,
+                today);
     }
 
     /**
-     * Reads what a check came to.
+     * What goes with the answer to a check.
      *
-     * @param needles what a word of the list of needles names
-     * @throws BadInput naming what will not do
+     * @param in a word of the list of needles
      */
-    static Answer answer(
-            String check, Result result, Entries entries, Function<String, Optional<NeedleSource>> needles) {
-        Double dial = entries.optional("dial", READ_THE_DIAL);
-        return entries.done(() -> new Answer(
-                check,
-                result,
-                dial,
-                DrawerStore.uuid(entries.text("needle")),
-                needles.apply(entries.text("in")),
-                DrawerStore.uuid(entries.text("spool"))));
+    record Found(
+            @Ask(READ_THE_DIAL) @Nullable Double dial,
+            @Nullable UUID needle,
+            @Nullable String in,
+            @Nullable UUID spool) {
+
+        /** Returns the answer; a word of the list of needles is looked up. */
+        Answer answer(String check, Result result, Function<String, Optional<NeedleSource>> needles) {
+            return new Answer(
+                    check,
+                    result,
+                    dial,
+                    Optional.ofNullable(needle),
+                    needles.apply(Objects.requireNonNullElse(in, "")),
+                    Optional.ofNullable(spool));
+        }
     }
+
+    /** Where the dial stood when nothing had been touched yet. */
+    record AsFound(@Ask(READ_THE_DIAL) @Nullable Double dial) {}
 }

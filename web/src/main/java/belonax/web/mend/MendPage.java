@@ -1,6 +1,5 @@
 package belonax.web.mend;
 
-import belonax.BadInput;
 import belonax.fault.FaultFinder;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
@@ -16,32 +15,37 @@ import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.TroubleBook;
-import belonax.room.trouble.TroubleBook.Answer;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.Entries;
 import belonax.web.shared.form.FormPage;
+import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What is checked next? One check at a time, from the symptom to the cure. */
 @Controller
+@AtStop(Stop.MEND)
 class MendPage {
     private final DrawerStore drawer;
     private final TroubleBook troubles;
     private final CaseBook cases;
-    private final MendForm form;
+    private final Clock clock;
     private final MendQuestion question;
     private final MendNeedles needles;
     private final ClothShelf cloths;
@@ -54,7 +58,7 @@ class MendPage {
             DrawerStore drawer,
             TroubleBook troubles,
             CaseBook cases,
-            MendForm form,
+            Clock clock,
             MendQuestion question,
             MendNeedles needles,
             ClothShelf cloths,
@@ -65,7 +69,7 @@ class MendPage {
         this.drawer = drawer;
         this.troubles = troubles;
         this.cases = cases;
-        this.form = form;
+        this.clock = clock;
         this.question = question;
         this.needles = needles;
         this.cloths = cloths;
@@ -86,12 +90,14 @@ class MendPage {
         if (open.isPresent() && !another) {
             return "redirect:/mend/" + open.get().id();
         }
-        return beginning(machine.get(), Map.of(), model);
+        FormPage.show(model, MendForm.usual(CureForm.likelySpool(drawer, machine.get())));
+        return beginning(machine.get(), model);
     }
 
     @PostMapping("/mend")
     String start(
-            @RequestParam MultiValueMap<String, String> typed,
+            @Valid @ModelAttribute("form") MendForm form,
+            BindingResult errors,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
@@ -99,16 +105,13 @@ class MendPage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        Entries entries = new Entries(typed);
-        try {
-            MendCase started = form.started(entries, machine.get());
-            return "redirect:/mend/" + troubles.begin(started);
-        } catch (BadInput refused) {
+        Optional<UUID> begun = Problems.read(
+                errors, () -> troubles.begin(form.started(machine.get(), cloths::get, LocalDate.now(clock))));
+        if (begun.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            String page = beginning(machine.get(), entries.shown(), model);
-            FormPage.refuse(model, refused);
-            return page;
+            return beginning(machine.get(), model);
         }
+        return "redirect:/mend/" + begun.get();
     }
 
     @GetMapping("/mend/{id}")
@@ -121,7 +124,7 @@ class MendPage {
         MendCase it = kept.get().card();
         boolean neverServiced = care.plan(machine.get()).monthsSinceService().isEmpty();
         MendView view = MendView.of(kept.get(), question.rank(it, machine.get()), neverServiced);
-        layout.addTo(model, Optional.of(Stop.MEND), machine);
+        layout.show(model, machine.get());
         model.addAttribute("mend", view);
         model.addAttribute("glance", view.isToGlance() ? GlanceForm.of(machine.get()) : null);
         if (view.check() != null) {
@@ -135,9 +138,13 @@ class MendPage {
     /** Keeps what was seen as it was found; nothing when the sewist goes straight to the first check. */
     @PostMapping("/mend/{id}/glance")
     String glance(
-            @PathVariable UUID id, @RequestParam int revision, @RequestParam MultiValueMap<String, String> typed) {
-        Entries entries = new Entries(typed);
-        troubles.glanced(id, revision, GlanceForm.seen(entries), GlanceForm.dial(entries));
+            @PathVariable UUID id,
+            @RequestParam int revision,
+            @RequestParam Map<String, String> sent,
+            @ModelAttribute("form") MendForm.AsFound asFound,
+            BindingResult errors) {
+        Problems.refuseUnread(errors);
+        troubles.glanced(id, revision, GlanceForm.seen(sent), asFound.dial());
         return "redirect:/mend/" + id;
     }
 
@@ -148,11 +155,12 @@ class MendPage {
             @RequestParam int revision,
             @RequestParam String check,
             @RequestParam Result result,
-            @RequestParam MultiValueMap<String, String> typed) {
+            @ModelAttribute("form") MendForm.Found found,
+            BindingResult errors) {
         MendCase it = drawer.get(MendCase.class, id).card();
         MachineNow machine = room.find(it.machineId()).orElseThrow();
-        Answer answer = MendForm.answer(check, result, new Entries(typed), word -> needles.source(word, it, machine));
-        troubles.answer(id, revision, answer);
+        Problems.refuseUnread(errors);
+        troubles.answer(id, revision, found.answer(check, result, word -> needles.source(word, it, machine)));
         return "redirect:/mend/" + id;
     }
 
@@ -176,12 +184,15 @@ class MendPage {
         return "redirect:/mend/" + id;
     }
 
-    private String beginning(MachineNow machine, Map<String, String> typed, Model model) {
-        layout.addTo(model, Optional.of(Stop.MEND), Optional.of(machine));
-        FormPage.show(model, form.usual(typed, machine));
+    private String beginning(MachineNow machine, Model model) {
         model.addAttribute("symptoms", Choice.of(Symptom.values(), Symptom::words));
         model.addAttribute("whens", Choice.of(When.values(), When::words));
         model.addAttribute("schools", SearchSchool.values());
+        model.addAttribute(
+                "inOrder",
+                model.getAttribute(FormPage.FORM) instanceof MendForm form && form.school() != null
+                        ? form.school()
+                        : SearchSchool.LIKELIEST_PER_MINUTE);
         model.addAttribute("cloths", cloths.choices());
         model.addAttribute("spools", CureForm.spools(drawer));
         model.addAttribute("usually", HistoryView.usually(cases.cures(machine.id()), finder));

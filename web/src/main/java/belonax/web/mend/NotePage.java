@@ -7,6 +7,7 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.print.Pdf;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 
 /** What was found: the note for a technician, and a machine's history. */
 @Controller
+@AtStop(Stop.MEND)
 class NotePage {
     private final DrawerStore drawer;
     private final CaseBook cases;
@@ -73,7 +75,6 @@ class NotePage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        layout.addTo(model, Optional.of(Stop.MEND), machine);
         model.addAttribute(
                 "history",
                 HistoryView.of(

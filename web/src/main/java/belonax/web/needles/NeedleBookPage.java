@@ -5,6 +5,7 @@ import belonax.room.event.ActionLog;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
+import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Said;
@@ -21,6 +22,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Where the needles are, and how long they last. */
 @Controller
+@AtStop(Stop.NEEDLES)
 class NeedleBookPage {
     private final NeedleBook book;
     private final Undo undo;
@@ -41,7 +43,6 @@ class NeedleBookPage {
     @GetMapping("/needles")
     String show(@RequestParam(required = false) Optional<UUID> done, HttpServletRequest request, Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
-        layout.addTo(model, Optional.of(Stop.NEEDLES), machine);
         model.addAttribute("book", BookView.of(book, machine));
         model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
@@ -79,8 +80,7 @@ class NeedleBookPage {
 
     /** The last fifty things that were done, each to be taken back. */
     @GetMapping("/needles/log")
-    String log(HttpServletRequest request, Model model) {
-        layout.addTo(model, Optional.of(Stop.NEEDLES), request);
+    String log(Model model) {
         model.addAttribute("actions", LogView.of(log.last(), clock.getZone()));
         return "needles/log";
     }

@@ -1,23 +1,23 @@
 package belonax.web.settings;
 
-import belonax.BadInput;
-import belonax.room.settings.SettingsStore;
-import belonax.web.shared.form.Entries;
-import belonax.web.shared.form.FormPage;
+import belonax.web.shared.form.Problems;
 import belonax.web.shared.pairing.PairedDevicesOnly;
 import belonax.web.shared.pairing.Pairing;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
-import org.springframework.util.MultiValueMap;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -27,42 +27,40 @@ class DevicesPage {
     private static final Duration YEAR = Duration.ofDays(365);
 
     private final Pairing pairing;
-    private final SettingsStore settings;
 
-    DevicesPage(Pairing pairing, SettingsStore settings) {
+    DevicesPage(Pairing pairing) {
         this.pairing = pairing;
-        this.settings = settings;
     }
 
+    /** What a device is asked for. */
+    record PairForm(@Nullable String code, @Nullable String name) {}
+
     @GetMapping("/pair")
-    String ask(@RequestParam MultiValueMap<String, String> typed, Model model) {
-        FormPage.show(model, new Entries(typed).shown());
-        model.addAttribute("settings", settings.now());
+    String ask(@ModelAttribute("form") PairForm form, BindingResult unread) {
         return "settings/pair";
     }
 
     @PostMapping("/pair")
-    String pair(@RequestParam MultiValueMap<String, String> typed, HttpServletResponse response, Model model) {
-        Entries entries = new Entries(typed);
-        try {
-            String token = pairing.pair(entries.text("code"), entries.text("name"));
-            response.addHeader(
-                    HttpHeaders.SET_COOKIE,
-                    ResponseCookie.from(PairedDevicesOnly.COOKIE, token)
-                            .httpOnly(true)
-                            .sameSite("Strict")
-                            .path("/")
-                            .maxAge(YEAR)
-                            .build()
-                            .toString());
-            return "redirect:/";
-        } catch (BadInput refused) {
+    String pair(@ModelAttribute("form") PairForm form, BindingResult errors, HttpServletResponse response) {
+        Optional<String> token = Problems.read(
+                errors,
+                () -> pairing.pair(
+                        Objects.requireNonNullElse(form.code(), "").strip(),
+                        Objects.requireNonNullElse(form.name(), "").strip()));
+        if (token.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            FormPage.show(model, entries.shown());
-            FormPage.refuse(model, refused);
-            model.addAttribute("settings", settings.now());
             return "settings/pair";
         }
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(PairedDevicesOnly.COOKIE, token.get())
+                        .httpOnly(true)
+                        .sameSite("Strict")
+                        .path("/")
+                        .maxAge(YEAR)
+                        .build()
+                        .toString());
+        return "redirect:/";
     }
 
     /** Only the computer itself can make a code. */

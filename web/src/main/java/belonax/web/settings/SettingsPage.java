@@ -7,7 +7,6 @@ import belonax.room.settings.Light;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import belonax.room.settings.Units;
-import belonax.web.shared.Layout;
 import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.pairing.PairedDevicesOnly;
 import belonax.web.shared.pairing.Pairing;
@@ -25,14 +24,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class SettingsPage {
     private final SettingsStore store;
-    private final Layout layout;
     private final Lan lan;
     private final Pairing pairing;
     private final Clock clock;
 
-    SettingsPage(SettingsStore store, Layout layout, Lan lan, Pairing pairing, Clock clock) {
+    SettingsPage(SettingsStore store, Lan lan, Pairing pairing, Clock clock) {
         this.store = store;
-        this.layout = layout;
         this.lan = lan;
         this.pairing = pairing;
         this.clock = clock;
@@ -41,7 +38,6 @@ class SettingsPage {
     @GetMapping("/settings")
     String show(@RequestParam(required = false) Optional<String> kept, HttpServletRequest request, Model model)
             throws IOException {
-        layout.addTo(model, Optional.empty(), request);
         model.addAttribute("chosen", store.now());
         model.addAttribute("kept", kept.isPresent());
         model.addAttribute("unitChoices", Choice.of(Units.values(), Units::words));

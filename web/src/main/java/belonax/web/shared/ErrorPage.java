@@ -5,7 +5,6 @@ import belonax.web.shared.api.ProblemDocuments;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.boot.web.servlet.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -18,16 +17,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 /** What is answered when no other answer could be given. It never shows the inside of the program. */
 @Controller
 class ErrorPage implements ErrorController {
-    private final Layout layout;
-
-    ErrorPage(Layout layout) {
-        this.layout = layout;
-    }
-
     @RequestMapping(path = "/error", produces = MediaType.TEXT_HTML_VALUE)
     String page(HttpServletRequest request, Model model) {
         HttpStatus status = status(request);
-        layout.addTo(model, Optional.empty(), request);
         model.addAttribute("heading", heading(status));
         model.addAttribute("advice", advice(status));
         return "shared/error";

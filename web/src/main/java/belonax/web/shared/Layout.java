@@ -9,18 +9,21 @@ import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import belonax.room.trouble.CaseBook;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import org.springframework.web.util.WebUtils;
+import org.thymeleaf.context.LazyContextVariable;
 
 /** What stands on every page: the thread path and the machine strip. */
 @Component
 public class Layout {
     /** Names the cookie that remembers which machine is on the table. */
     static final String MACHINE_COOKIE = "belonax-machine";
+
+    private static final String ON_THE_TABLE = Layout.class.getName();
 
     private final SewingRoom room;
     private final SettingsStore settings;
@@ -39,29 +42,42 @@ public class Layout {
         return settings.now();
     }
 
-    /** Adds the layout's parts, with the machine that this browser has on the table. */
-    public void addTo(Model model, Optional<Stop> stop, HttpServletRequest request) {
-        addTo(model, stop, onTheTable(request));
+    /** Puts this machine into the strip, in place of the one that this browser has on the table. */
+    public void show(Model model, MachineNow machine) {
+        show(model, () -> Optional.of(machine));
     }
 
-    /** Adds the layout's parts, with this machine in the strip. */
-    public void addTo(Model model, Optional<Stop> stop, Optional<MachineNow> machine) {
-        model.addAttribute("stops", Arrays.asList(Stop.values()));
-        model.addAttribute("stop", stop.orElse(null));
-        model.addAttribute(
-                "strip",
-                MachineStrip.of(
-                        machine,
-                        machines(),
-                        settings().units(),
-                        machine.flatMap(work::running),
-                        machine.flatMap(it -> cases.open(it.id())).map(Kept::id)));
-        model.addAttribute("settings", settings());
-        model.addAttribute("units", settings().units());
+    void show(Model model, Supplier<Optional<MachineNow>> machine) {
+        model.addAttribute("strip", new LazyContextVariable<MachineStrip>() {
+            @Override
+            protected MachineStrip loadValue() {
+                return strip(machine.get());
+            }
+        });
+    }
+
+    private MachineStrip strip(Optional<MachineNow> machine) {
+        return MachineStrip.of(
+                machine,
+                machines(),
+                settings().units(),
+                machine.flatMap(work::running),
+                machine.flatMap(it -> cases.open(it.id())).map(Kept::id));
     }
 
     /** Returns the machine that this browser has on the table: the one chosen last, or else the first. */
+    @SuppressWarnings("unchecked") // Under this name stands nothing else.
     public Optional<MachineNow> onTheTable(HttpServletRequest request) {
+        Optional<MachineNow> known = (Optional<MachineNow>) request.getAttribute(ON_THE_TABLE);
+        if (known != null) {
+            return known;
+        }
+        Optional<MachineNow> found = find(request);
+        request.setAttribute(ON_THE_TABLE, found);
+        return found;
+    }
+
+    private Optional<MachineNow> find(HttpServletRequest request) {
         return Optional.ofNullable(WebUtils.getCookie(request, MACHINE_COOKIE))
                 .flatMap(it -> room.find(it.getValue()))
                 .or(() -> machines().stream().findFirst().flatMap(it -> room.find(it.id())));

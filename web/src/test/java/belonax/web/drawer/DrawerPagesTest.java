@@ -132,7 +132,7 @@ class DrawerPagesTest {
         for (String path : new String[] {"/drawer/packet", "/drawer/spool"}) {
             mvc.perform(get(path).param("text", "9".repeat(10_000)))
                     .andExpect(status().isUnprocessableEntity())
-                    .andExpect(content().string(containsString("too long")));
+                    .andExpect(content().string(containsString("That is longer than any")));
         }
     }
 
@@ -145,7 +145,7 @@ class DrawerPagesTest {
             spool   | colour=red&tex=thick                                   | “thick” is not a number
             spool   | colour=red&tex=25&boughtYear=19                        | Type the year
             bobbin  | marked=x&metresLeft=9999                               | A bobbin holds 0 to 500 metres
-            machine | name=&systems=H_130_705&plateName0=p&plateSlot0=7      | This is missing
+            machine | name=&systems=H_130_705&plateName=p&plateSlot=7      | This is missing
             swatch  | name=blue&weight=0                                     | A cloth weighs between 3 and 3000
             """)
     void what_is_not_kept_stays_typed_and_nothing_is_stored(String what, String typed, String says) throws Exception {
@@ -206,8 +206,8 @@ class DrawerPagesTest {
         String all =
                 "revision=1&name=Heron&kind=COMPUTER_CONTROLLED&systems=H_130_705&flatSide=BACK&wheelTurn=TOWARDS_YOU"
                         + "&bobbin=SEALED&power=NORMAL&oiling=NEVER&places=needle&dialKind=NUMBERED&dialMin=0&dialMax=9&dialStep=0.25"
-                        + "&normalLow=3&normalHigh=5&plateName0=zigzag+plate&plateSlot0=7&plateName1=straight+plate&plateSlot1=0"
-                        + "&plateOn=1&footName0=quarter-inch+foot&footSlot0=1.5&footOn=0";
+                        + "&normalLow=3&normalHigh=5&plateName=zigzag+plate&plateSlot=7&plateName=straight+plate&plateSlot=0"
+                        + "&plateOn=1&footName=quarter-inch+foot&footSlot=1.5&footOn=0";
 
         form("/drawer/machine/heron", all);
 

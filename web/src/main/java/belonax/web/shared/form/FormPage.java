@@ -1,29 +1,30 @@
 package belonax.web.shared.form;
 
-import belonax.BadInput;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.validation.MapBindingResult;
 
-/** What the templates of forms look for in a model: what was typed, and what is wrong with it. */
+/** The form of a page, as its template looks for it. */
 public final class FormPage {
+    /** The name of the form in the model of a page. */
+    public static final String FORM = "form";
+
     private FormPage() {}
 
-    /** Shows these entries, and over them what was sent and refused just now. */
-    public static void show(Model model, Map<String, String> typed) {
-        Map<String, String> shown = new LinkedHashMap<>(typed);
-        if (model.getAttribute(Refusals.SENT) instanceof Map<?, ?> sent) {
-            sent.forEach((name, value) -> shown.put(String.valueOf(name), String.valueOf(value)));
+    /** Shows a form, and over it what was sent and refused just now. */
+    public static void show(Model model, Object form) {
+        Object sent = model.getAttribute(BindingResult.MODEL_KEY_PREFIX + FORM);
+        model.addAttribute(FORM, form);
+        if (sent instanceof MapBindingResult) {
+            model.addAttribute(BindingResult.MODEL_KEY_PREFIX + FORM, sent);
         }
-        model.addAttribute("typed", shown);
-        model.addAttribute("wrong", Map.of());
     }
 
-    /** Shows what is wrong: beside its field, and all of it at the top. */
-    public static void refuse(Model model, BadInput refused) {
-        Map<String, String> wrong = new LinkedHashMap<>();
-        refused.problems().forEach(it -> wrong.putIfAbsent(it.field(), it.message()));
-        model.addAttribute("wrong", wrong);
-        model.addAttribute("problems", refused.problems());
+    /** Shows a form that was filled in further after it was sent; what is wrong with it is told in the result. */
+    public static BindingResult filled(Model model, String name, Object form) {
+        BindingResult errors = FormBinding.filled(form, name);
+        model.addAttribute(name, form);
+        model.addAttribute(BindingResult.MODEL_KEY_PREFIX + name, errors);
+        return errors;
     }
 }

@@ -3,6 +3,7 @@ package belonax.web.shared.form;
 import belonax.BadInput;
 import java.util.Objects;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Reads one entry, or says in a sentence why it will not do. */
 public final class Parsed {
@@ -61,8 +62,16 @@ public final class Parsed {
         return Stream.of(Objects.requireNonNull(type.getEnumConstants()))
                 .filter(it -> it.name().equals(text))
                 .findFirst()
-                .orElseThrow(() -> new BadInput(
-                        field, "“" + abridged(text) + "” is not one of the choices. Pick one from the list."));
+                .orElseThrow(() -> new BadInput(field, noChoice(text)));
+    }
+
+    /** Returns the number that is shown as such a text; null where nothing is shown. */
+    public static @Nullable Double shown(@Nullable String number) {
+        return number == null || number.isEmpty() ? null : Double.valueOf(number);
+    }
+
+    static String noChoice(String text) {
+        return "“" + abridged(text) + "” is not one of the choices. Pick one from the list.";
     }
 
     private static String abridged(String text) {

@@ -11,6 +11,8 @@ import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.stereotype.Controller;
+import org.springframework.validation.BindingResult;
+import org.springframework.validation.MapBindingResult;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
@@ -27,20 +29,22 @@ class Refusals {
     /** The sentence, on the page that is shown next. */
     static final String SENTENCE = "refused";
 
-    /** What was sent, on the page that is shown next. */
-    static final String SENT = "sentBefore";
-
     @ExceptionHandler({BadInput.class, ChangedMeanwhile.class, AlreadyDone.class})
     String refused(RuntimeException refusal, HttpServletRequest request, RedirectAttributes next) {
         next.addFlashAttribute(SENTENCE, String.valueOf(refusal.getMessage()));
-        next.addFlashAttribute(SENT, sent(request));
+        BindingResult sent = sent(request);
+        if (refusal instanceof BadInput refused) {
+            Problems.show(refused, sent);
+        }
+        next.addFlashAttribute(BindingResult.MODEL_KEY_PREFIX + FormPage.FORM, sent);
         return "redirect:" + asking(request);
     }
 
-    private static Map<String, String> sent(HttpServletRequest request) {
+    /** What was sent, word for word. */
+    private static BindingResult sent(HttpServletRequest request) {
         Map<String, String> sent = new LinkedHashMap<>();
         request.getParameterMap().forEach((name, values) -> sent.put(name, String.join(",", values)));
-        return sent;
+        return new MapBindingResult(sent, FormPage.FORM);
     }
 
     /** The page that asked: one of ours, never an address. Without its name the thread path's first stop. */

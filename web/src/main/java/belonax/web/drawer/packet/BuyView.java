@@ -1,0 +1,37 @@
+package belonax.web.drawer.packet;
+
+import belonax.match.PacketPlan;
+import belonax.room.Words;
+import belonax.web.shared.drawing.NeedlePortrait;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** A shopping plan as the page shows it. */
+record BuyView(String headline, List<PacketShown> packets, String served, String few, String without) {
+
+    /** A packet to buy, drawn, with what it is for. */
+    record PacketShown(String name, String code, String serves, NeedlePortrait drawing) {}
+
+    static BuyView of(PacketPlan plan) {
+        int all = plan.served().size()
+                + plan.without().size()
+                + plan.packets().stream().mapToInt(it -> it.serves().size()).sum();
+        return new BuyView(
+                plan.words(),
+                plan.packets().stream()
+                        .map(it -> new PacketShown(
+                                Words.capital(it.needle().words()),
+                                it.needle().code(),
+                                it.serves().stream().map(PacketPlan.Use::name).collect(Collectors.joining("; ")),
+                                NeedlePortrait.of(it.needle())))
+                        .toList(),
+                plan.served().stream().map(PacketPlan.Use::name).collect(Collectors.joining("; ")),
+                all == 0 || plan.packets().size() < 2
+                        ? ""
+                        : "The best one packet is good for "
+                                + plan.mostWithFew().get(0) + " of " + all + ", the best two for "
+                                + plan.mostWithFew().get(1) + ", the best three for "
+                                + plan.mostWithFew().get(2) + ".",
+                plan.withoutWords());
+    }
+}

@@ -1,0 +1,112 @@
+package belonax.web.drawer.packet;
+
+import belonax.needle.Needle;
+import belonax.needle.NeedleLabel;
+import belonax.needle.NeedleLabel.Part;
+import belonax.needle.NeedleRange;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
+import belonax.needle.Twin;
+import belonax.room.Words;
+import belonax.web.shared.drawing.WholeNeedle;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * A packet's label as it was read: the answer, each part with its meaning and its place on the drawn needle.
+ *
+ * @param isWhole whether the label tells enough to put the packet in the drawer as it stands
+ * @param marks where on the drawing each part is, in millimetres from the butt
+ */
+record PacketReading(
+        String headline,
+        String label,
+        boolean isWhole,
+        WholeNeedle drawing,
+        List<Mark> marks,
+        List<NeedleLabel.Piece> pieces,
+        List<String> corrections,
+        List<String> notes,
+        List<String> unread) {
+
+    /** A part of the label on the drawing. */
+    record Mark(double xMm, String words, String printed) {}
+
+    static PacketReading of(NeedleLabel.Reading reading) {
+        Optional<Needle> needle = reading.needle();
+        Needle drawn = needle.orElseGet(() -> asFarAsTold(reading));
+        WholeNeedle drawing = WholeNeedle.of(drawn);
+        return new PacketReading(
+                reading.needles().size() > 1
+                        ? "An assortment: "
+                                + reading.needles().stream().map(Needle::words).collect(Collectors.joining(", "))
+                        : needle.map(it -> Words.capital(it.words())).orElseGet(() -> toldSoFar(reading)),
+                needle.map(Needle::label).orElse(""),
+                needle.isPresent()
+                        || reading.isTypeUnknown() && !reading.sizes().isEmpty(),
+                drawing,
+                marks(reading, drawing),
+                reading.pieces(),
+                reading.corrections(),
+                Stream.concat(reading.notes().stream(), notMade(needle)).toList(),
+                reading.unread());
+    }
+
+    /** What the label leaves out is drawn as on an ordinary needle. */
+    private static Needle asFarAsTold(NeedleLabel.Reading reading) {
+        NeedleSystem system = reading.system().orElse(NeedleSystem.H_130_705);
+        NeedleSize size = reading.size().flatMap(NeedleLabel.PrintedSize::home).orElse(NeedleSize.NM_80);
+        NeedleType type = reading.type().orElse(NeedleType.UNIVERSAL);
+        if (type.isMultiple()) {
+            Twin twin = reading.twin().orElse(new Twin(3, NeedleType.UNIVERSAL));
+            return new Needle(system, type, size, Optional.of(twin));
+        }
+        return Needle.of(system, type, size);
+    }
+
+    private static String toldSoFar(NeedleLabel.Reading reading) {
+        List<String> told = new ArrayList<>();
+        if (reading.isTypeUnknown()) {
+            told.add("a type whose letters we cannot read: " + String.join(" ", reading.unread()));
+        }
+        reading.type().ifPresent(it -> told.add(it.words()));
+        reading.twin().ifPresent(it -> told.add(Words.mm(it.spacingMm()) + " mm"));
+        reading.size().ifPresent(it -> told.add(it.toString()));
+        reading.system().ifPresent(it -> told.add("system " + it.label()));
+        return Words.capital(String.join(", ", told));
+    }
+
+    private static Stream<String> notMade(Optional<Needle> needle) {
+        return needle.filter(it -> !NeedleRange.standard().makes(it)).stream()
+                .map(it ->
+                        it.label() + " is on no list of ours; if your packet says so, it exists, and it is offered as"
+                                + " yours.");
+    }
+
+    /** Pieces that speak of one place stand there together. */
+    private static List<Mark> marks(NeedleLabel.Reading reading, WholeNeedle drawing) {
+        Map<Part, String> printed = new EnumMap<>(Part.class);
+        reading.pieces().stream()
+                .filter(it -> it.part() != Part.COUNT && it.part() != Part.COATING)
+                .forEach(it -> printed.merge(it.part(), it.printed(), (a, b) -> a + " " + b));
+        return printed.entrySet().stream()
+                .map(it -> new Mark(place(it.getKey(), drawing), it.getKey().words(), it.getValue()))
+                .toList();
+    }
+
+    private static double place(Part part, WholeNeedle drawing) {
+        return switch (part) {
+            case SYSTEM, COUNT, COATING -> 6;
+            case SIZE -> 19;
+            case SPACING -> 27;
+            case SCARF -> drawing.eyeTopMm() - 2.5;
+            case POINT -> drawing.tipMm() - 1;
+        };
+    }
+}

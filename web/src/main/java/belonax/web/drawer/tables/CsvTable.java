@@ -1,0 +1,210 @@
+package belonax.web.drawer.tables;
+
+import belonax.BadInput;
+import belonax.BadInput.Problem;
+import belonax.room.card.Card;
+import belonax.room.settings.Units;
+import belonax.web.shared.form.FormBinding;
+import belonax.web.shared.form.Problems;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+import org.springframework.validation.BindingResult;
+import org.springframework.validation.DataBinder;
+import org.springframework.validation.FieldError;
+import org.springframework.validation.ObjectError;
+
+/**
+ * A table of one kind of card as CSV. Its columns are the entries of the form for that card, so that a file is read by the
+ * very rules of the form. A cell that a spreadsheet would take for a formula is written with an apostrophe before it.
+ *
+ * @param columns the form's entry by the name of its column
+ * @param form the form itself
+ * @param build makes a card of a form
+ * @param lists entries of which a cell holds several, parted by spaces or commas
+ */
+record CsvTable<F, T extends Card>(
+        Map<String, String> columns, Class<F> form, BiFunction<F, Units, T> build, List<String> lists) {
+    private static final int MOST_ROWS = 2000;
+    private static final int MOST_BYTES = 2 << 20;
+    private static final String FORMULA = "=+-@\t\r";
+
+    /** Returns the rows as CSV, with a first line of column names. */
+    String write(List<Map<String, String>> rows) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord(columns.keySet());
+            for (Map<String, String> row : rows) {
+                printer.printRecord(columns.values().stream()
+                        .map(entry -> harmless(row.getOrDefault(entry, "")))
+                        .toList());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    /**
+     * Reads every row, or none.
+     *
+     * @throws BadInput naming each row that will not do
+     */
+    List<T> read(byte[] file, Units units) {
+        List<T> cards = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        for (CSVRecord row : rows(file)) {
+            BindingResult bound = bound(row);
+            Problems.read(bound, () -> build.apply(form.cast(bound.getTarget()), units))
+                    .ifPresent(cards::add);
+            bound.getAllErrors().forEach(it -> problems.add(problem(row, it)));
+        }
+        if (!problems.isEmpty()) {
+            throw new BadInput(problems);
+        }
+        BadInput.unless(!cards.isEmpty(), "file", () -> "That file has no rows below its first line.");
+        return cards;
+    }
+
+    private BindingResult bound(CSVRecord row) {
+        Map<String, String> entries = entries(row);
+        DataBinder binder = FormBinding.binder(form);
+        binder.construct(new DataBinder.ValueResolver() {
+            @Override
+            public @Nullable Object resolveValue(String name, Class<?> type) {
+                return entries.get(name);
+            }
+
+            @Override
+            public Set<String> getNames() {
+                return entries.keySet();
+            }
+        });
+        if (!binder.getBindingResult().hasErrors()) {
+            binder.validate();
+        }
+        return binder.getBindingResult();
+    }
+
+    private Problem problem(CSVRecord row, ObjectError wrong) {
+        String entry = wrong instanceof FieldError ofEntry ? ofEntry.getField() : "";
+        return new Problem(
+                "file", "Row " + (row.getRecordNumber() + 1) + ", " + column(entry) + ": " + wrong.getDefaultMessage());
+    }
+
+    private List<CSVRecord> rows(byte[] file) {
+        BadInput.unless(
+                file.length <= MOST_BYTES, "file", () -> "That file is larger than 2 MB. Send fewer rows at once.");
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(text(file)), format)) {
+            checkColumns(parser.getHeaderNames());
+            List<CSVRecord> rows = new ArrayList<>();
+            for (CSVRecord it : parser) {
+                BadInput.unless(
+                        rows.size() < MOST_ROWS,
+                        "file",
+                        () -> "That file has more than " + MOST_ROWS + " rows. Split it.");
+                rows.add(it);
+            }
+            return rows;
+        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
+            throw new BadInput("file", "That file is no CSV table. Its first line names the columns: " + names() + ".");
+        }
+    }
+
+    private void checkColumns(List<String> found) {
+        List<String> unknown =
+                found.stream().filter(it -> !columns.containsKey(it)).limit(5).toList();
+        BadInput.unless(
+                !found.isEmpty() && unknown.isEmpty(),
+                "file",
+                () -> "The first line names columns that are not known here"
+                        + (unknown.isEmpty()
+                                ? ""
+                                : ": "
+                                        + unknown.stream()
+                                                .map(CsvTable::abridged)
+                                                .collect(Collectors.joining(", ")))
+                        + ". Known are " + names() + ".");
+    }
+
+    private Map<String, String> entries(CSVRecord row) {
+        Map<String, String> entries = new LinkedHashMap<>();
+        columns.forEach((name, entry) -> {
+            if (row.isSet(name)) {
+                String cell = plain(row.get(name));
+                entries.put(entry, lists.contains(entry) ? String.join(",", cell.split("[ ,;]+")) : cell);
+            }
+        });
+        return entries;
+    }
+
+    private String column(String entry) {
+        return columns.entrySet().stream()
+                .filter(it -> it.getValue().equals(entry))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(entry.isEmpty() ? "the row" : entry);
+    }
+
+    private String names() {
+        return String.join(", ", columns.keySet());
+    }
+
+    private static String text(byte[] file) {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file))
+                    .toString();
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
+        } catch (CharacterCodingException e) {
+            throw new BadInput(
+                    "file", "That file is no text in UTF-8. Save the table as CSV in UTF-8 and send it again.");
+        }
+    }
+
+    private static String harmless(String cell) {
+        return !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+    }
+
+    private static String plain(String cell) {
+        return cell.length() > 1 && cell.charAt(0) == '\'' && FORMULA.indexOf(cell.charAt(1)) >= 0
+                ? cell.substring(1)
+                : cell;
+    }
+
+    private static String abridged(String text) {
+        return text.length() <= 40 ? text : text.substring(0, 40) + "…";
+    }
+
+    /** Returns columns in their order: name, entry, name, entry … */
+    static Map<String, String> columns(String... pairs) {
+        Map<String, String> columns = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            columns.put(pairs[i], pairs[i + 1]);
+        }
+        return columns;
+    }
+}

@@ -1,0 +1,125 @@
+package belonax.web.drawer.thread;
+
+import belonax.room.Choice;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.drawer.Spool;
+import belonax.room.drawer.WoundBobbin;
+import belonax.room.settings.Units;
+import belonax.web.drawer.KeptForm;
+import belonax.web.shared.AtStop;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.form.Ask;
+import belonax.web.shared.form.FormPage;
+import belonax.web.shared.form.Parsed;
+import belonax.web.shared.form.Problems;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** A wound bobbin, kept with the spool it came from. */
+@Controller
+@AtStop(Stop.DRAWER)
+class BobbinPage {
+    private final DrawerStore drawer;
+    private final Layout layout;
+
+    BobbinPage(DrawerStore drawer, Layout layout) {
+        this.drawer = drawer;
+        this.layout = layout;
+    }
+
+    /** What is typed about a wound bobbin, its length in the sewist's own measure. */
+    record Form(
+            @Nullable Integer revision,
+            @Nullable UUID spool,
+            @Nullable String marked,
+            @Nullable String bobbinClass,
+
+            @Ask("Type how much is wound on it, or leave it empty.") @Nullable
+            Double metresLeft) {
+
+        static Form of(Kept<WoundBobbin> kept, Units units) {
+            WoundBobbin it = kept.card();
+            return new Form(
+                    kept.revision(),
+                    it.spool(),
+                    it.marked(),
+                    it.bobbinClass(),
+                    Parsed.shown(it.metresLeft() == null ? null : units.metresNumber(it.metresLeft())));
+        }
+
+        WoundBobbin bobbin(Units units) {
+            return new WoundBobbin(
+                    spool,
+                    Objects.requireNonNullElse(bobbinClass, "").strip(),
+                    Objects.requireNonNullElse(marked, "").strip(),
+                    metresLeft == null ? null : units.toMetres(metresLeft));
+        }
+    }
+
+    @ModelAttribute("spools")
+    List<Choice> spools() {
+        return drawer.all(Spool.class).stream()
+                .map(it -> new Choice(it.id().toString(), it.card().words()))
+                .toList();
+    }
+
+    /** A new one, wound from the spool that the address names. */
+    @GetMapping("/drawer/bobbin")
+    String blank(@ModelAttribute("form") Form form, BindingResult unread) {
+        return "drawer/thread/bobbin";
+    }
+
+    @GetMapping("/drawer/bobbin/{id}")
+    String edit(@PathVariable UUID id, Model model) {
+        FormPage.show(model, Form.of(drawer.get(WoundBobbin.class, id), units()));
+        return "drawer/thread/bobbin";
+    }
+
+    @PostMapping("/drawer/bobbin")
+    String keep(@Valid @ModelAttribute("form") Form form, BindingResult errors, HttpServletResponse response) {
+        return KeptForm.leads(
+                Problems.read(
+                        errors, () -> List.of(drawer.add(form.bobbin(units())).change())),
+                "drawer/thread/bobbin",
+                response);
+    }
+
+    @PostMapping("/drawer/bobbin/{id}")
+    String change(
+            @PathVariable UUID id,
+            @RequestParam int revision,
+            @Valid @ModelAttribute("form") Form form,
+            BindingResult errors,
+            HttpServletResponse response) {
+        return KeptForm.leads(
+                Problems.read(
+                        errors,
+                        () -> List.of(drawer.change(id, revision, form.bobbin(units()))
+                                .change())),
+                "drawer/thread/bobbin",
+                response);
+    }
+
+    @PostMapping(path = "/drawer/bobbin/{id}", params = "remove")
+    String remove(@PathVariable UUID id, @RequestParam int revision) {
+        return KeptForm.removed(drawer.remove(id, revision).change());
+    }
+
+    private Units units() {
+        return layout.settings().units();
+    }
+}

@@ -1,0 +1,48 @@
+package belonax.web.drawer.thread;
+
+import belonax.room.settings.Units;
+import belonax.thread.SewingThread;
+import belonax.thread.ThreadLabel;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** A spool's label as it was read: the likeliest fineness first, then the others and the question that parts them. */
+record SpoolReading(
+        String headline,
+        String because,
+        List<Row> rows,
+        @Nullable String question) {
+    private static final double THREAD_PX_PER_MM = 60;
+    private static final double BAR_PX = 150;
+
+    /**
+     * One reading.
+     *
+     * @param barPx its likelihood as a bar
+     * @param threadPx the thread's diameter, drawn sixty times
+     */
+    record Row(
+            String system, String tex, String likelihood, double barPx, double threadPx, String diameter, String why) {}
+
+    static SpoolReading of(ThreadLabel.Answer answer, Units units) {
+        ThreadLabel.Reading first = answer.likeliest();
+        return new SpoolReading(
+                (answer.question().isPresent() ? "Likely " : "") + first.tex(),
+                first.why(),
+                answer.readings().stream().map(it -> row(it, units)).toList(),
+                answer.question().map(units::say).orElse(null));
+    }
+
+    private static Row row(ThreadLabel.Reading it, Units units) {
+        double diameter = SewingThread.spunPolyester(it.tex().value()).diameterMm();
+        return new Row(
+                it.numbering().words(),
+                it.tex().toString(),
+                String.format(Locale.ROOT, "%.0f in 100", it.likelihood() * 100),
+                Math.max(2, BAR_PX * it.likelihood()),
+                Math.min(44, diameter * THREAD_PX_PER_MM),
+                units.mm(Math.round(diameter * 100) / 100.0),
+                units.say(it.why()));
+    }
+}

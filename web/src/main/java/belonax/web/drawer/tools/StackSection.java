@@ -1,0 +1,89 @@
+package belonax.web.drawer.tools;
+
+import belonax.cloth.Layers;
+import belonax.cloth.Stack;
+import belonax.room.settings.Units;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/** A stack in section, to scale: every layer as thick as it is. */
+record StackSection(
+        String headline,
+        String facts,
+        double heightPx,
+        List<LayerShown> layers,
+        List<LabelShown> labels,
+        double barFromPx,
+        double barPx,
+        String scale,
+        String match) {
+
+    private static final double TOP_PX = 20;
+    private static final double MOST_PX = 260;
+    private static final double MOST_PX_PER_MM = 90;
+    private static final double LABEL_PX = 24;
+
+    /** One layer. */
+    record LayerShown(String structure, double yPx, double heightPx) {}
+
+    /** The name of a cloth beside its layers. */
+    record LabelShown(String words, double middlePx, double labelPx) {}
+
+    static StackSection of(Stack stack, StackForm form, Units units) {
+        double pxPerMm = Math.min(MOST_PX_PER_MM, MOST_PX / stack.thicknessMm());
+        List<LayerShown> layers = new ArrayList<>();
+        List<LabelShown> labels = new ArrayList<>();
+        double y = TOP_PX;
+        double label = TOP_PX;
+        for (Layers it : stack.all()) {
+            double each = it.cloth().thicknessMm() * pxPerMm;
+            double middle = y + each * it.count() / 2;
+            label = Math.max(middle, label);
+            labels.add(new LabelShown(words(it, units), middle, label));
+            label += LABEL_PX;
+            for (int i = 0; i < it.count(); i++) {
+                layers.add(new LayerShown(it.cloth().structure().name(), y, Math.max(1, each - 1)));
+                y += each;
+            }
+        }
+        boolean estimated = stack.any(it -> it.measuredMm().isEmpty());
+        boolean millimetre = units == Units.METRIC;
+        return new StackSection(
+                units.mm(Math.round(stack.thicknessMm() * 100) / 100.0) + " thick, " + units.weight(stack.weightGsm()),
+                stack.layers()
+                        + (stack.layers() == 1 ? " layer" : " layers")
+                        + (estimated ? "; thickness partly estimated from the weight" : ""),
+                Math.max(y, label) + 16,
+                layers,
+                labels,
+                TOP_PX,
+                millimetre ? pxPerMm : pxPerMm * 25.4 / 10,
+                "in section, to scale; the bar is " + (millimetre ? "1 mm" : "a tenth of an inch"),
+                match(form));
+    }
+
+    private static String words(Layers it, Units units) {
+        String mark = it.cloth().measuredMm().isPresent() ? "" : " (est.)";
+        return it.count() + " × " + it.cloth().name() + ", "
+                + units.mm(Math.round(it.cloth().thicknessMm() * 100) / 100.0) + mark;
+    }
+
+    private static String match(StackForm form) {
+        UriComponentsBuilder uri = UriComponentsBuilder.fromPath("/match");
+        boolean first = true;
+        for (StackForm.Row it : form.rows()) {
+            if (!it.cloth().isBlank()) {
+                if (first) {
+                    uri.queryParam("cloth", it.cloth())
+                            .queryParam("layers", it.layers().strip());
+                } else {
+                    uri.queryParam("also", it.cloth())
+                            .queryParam("alsoLayers", it.layers().strip());
+                }
+                first = false;
+            }
+        }
+        return uri.encode().toUriString();
+    }
+}

@@ -1,0 +1,108 @@
+package belonax.web.match;
+
+import belonax.BadInput;
+import belonax.room.drawer.Spool;
+import belonax.thread.Build;
+import belonax.thread.Fibre;
+import belonax.thread.Quality;
+import belonax.thread.SewingThread;
+import belonax.thread.ThreadNumbering;
+import belonax.web.shared.form.Parsed;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The thread as it stands in the address: a spool of the drawer, or a number in some numbering.
+ *
+ * @param number null until it is known what is on the table, likewise fibre and build
+ */
+record ThreadAsked(
+        String spool,
+        @Nullable String number,
+        String numbering,
+        @Nullable String fibre,
+        @Nullable String build,
+        String strands) {
+    ThreadAsked {
+        spool = Objects.requireNonNullElse(spool, "");
+        numbering = Objects.requireNonNullElse(numbering, ThreadNumbering.TEX.name());
+        strands = Objects.requireNonNullElse(strands, "1");
+    }
+
+    /** Returns it with the thread on the table where nothing was told; one that was told is spun polyester. */
+    ThreadAsked orOnTheTable(Optional<SewingThread> onTheTable) {
+        Optional<SewingThread> usual = number == null ? onTheTable : Optional.empty();
+        return new ThreadAsked(
+                spool,
+                number == null ? onTheTable.map(it -> it.tex().shown()).orElse("25") : number,
+                numbering,
+                fibre == null
+                        ? usual.map(SewingThread::fibre).orElse(Fibre.POLYESTER).name()
+                        : fibre,
+                build == null
+                        ? usual.map(SewingThread::build).orElse(Build.SPUN).name()
+                        : build,
+                strands);
+    }
+
+    /** Returns the number as it was typed. */
+    String typedNumber() {
+        return Objects.requireNonNullElse(number, "").strip();
+    }
+
+    boolean isDoubled() {
+        return strands.strip().equals("2");
+    }
+
+    /**
+     * Returns the thread.
+     *
+     * @throws BadInput if number, numbering, fibre or build will not do, or the spool failed its snap test
+     */
+    SewingThread get(Stock stock) {
+        int inStrands = isDoubled() ? 2 : 1;
+        Optional<SewingThread> owned = ownSpool(stock).map(stock::thread).map(it -> it.inStrands(inStrands));
+        if (owned.isPresent()) {
+            return owned.get();
+        }
+        double value = Parsed.number("number", typedNumber(), "Type the number on the spool, such as 25, 120 or 40.");
+        BadInput.unless(value > 0, "number", () -> "A thread's number is above 0. Look at the spool again.");
+        return new SewingThread(
+                Parsed.word("numbering", ThreadNumbering.class, numbering).tex(value, 1),
+                Parsed.word("fibre", Fibre.class, Objects.requireNonNullElse(fibre, "")),
+                Parsed.word("build", Build.class, Objects.requireNonNullElse(build, "")),
+                OptionalDouble.empty(),
+                Quality.GOOD,
+                false,
+                inStrands);
+    }
+
+    /** Tells whether the spool of this sentence wants a snap test. */
+    boolean wantsSnapTest(Stock stock) {
+        return stock.findSpool(spool)
+                .filter(it -> it.isSound() && stock.thread(it).wantsSnapTest())
+                .isPresent();
+    }
+
+    /** Returns the spool that the sentence names; one that failed its snap test is out of use. */
+    private Optional<Spool> ownSpool(Stock stock) {
+        Optional<Spool> owned = stock.findSpool(spool);
+        owned.ifPresent(it -> BadInput.unless(
+                it.isSound(),
+                "spool",
+                () -> "That spool failed its snap test (" + it.snap().words()
+                        + ") and is out of use. Choose another one."));
+        return owned;
+    }
+
+    void addTo(Address address) {
+        address.with("spool", spool)
+                .with("number", typedNumber())
+                .with("numbering", numbering)
+                .with("fibre", Objects.requireNonNullElse(fibre, ""))
+                .with("build", Objects.requireNonNullElse(build, ""))
+                .with("strands", strands);
+    }
+}

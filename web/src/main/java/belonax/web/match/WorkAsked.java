@@ -1,0 +1,90 @@
+package belonax.web.match;
+
+import belonax.hazard.JobBuilder;
+import belonax.hazard.Purpose;
+import belonax.hazard.SizeSchool;
+import belonax.machine.MachineKind;
+import belonax.match.MatchRequest;
+import belonax.room.settings.Units;
+import belonax.web.shared.form.Parsed;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The work as it stands in the address: its purpose, its stitch, a twin that is wished for, what rules the size.
+ *
+ * @param purpose null until it is known on which machine, likewise the school until the settings are
+ */
+record WorkAsked(
+        @Nullable String purpose,
+        String width,
+        String offset,
+        String twin,
+        @Nullable String school) {
+
+    /** Marks the spacing of a needle with three points. */
+    static final String TRIPLE = "triple-";
+
+    WorkAsked {
+        width = Objects.requireNonNullElse(width, "");
+        offset = Objects.requireNonNullElse(offset, "");
+        twin = Objects.requireNonNullElse(twin, "");
+    }
+
+    /** What is a seam on one machine is an overlock seam on another; other work stays what was asked, and may be refused. */
+    WorkAsked on(Optional<MachineKind> kind, SizeSchool usual) {
+        String asked = Objects.requireNonNullElse(purpose, Purpose.SEAM.name());
+        boolean ordinary = asked.equals(Purpose.SEAM.name()) || asked.equals(Purpose.OVERLOCK.name());
+        return new WorkAsked(
+                ordinary ? kind.map(Purpose::usualOn).map(Purpose::name).orElse(asked) : asked,
+                width,
+                offset,
+                twin,
+                school == null ? usual.name() : school);
+    }
+
+    /**
+     * Tells a job what is sewn.
+     *
+     * @throws BadInput naming the part that will not do
+     */
+    void tell(JobBuilder job, Units units) {
+        job.purpose(Parsed.word("purpose", Purpose.class, typedPurpose()))
+                .school(Parsed.word("school", SizeSchool.class, Objects.requireNonNullElse(school, "")))
+                .stitchWidthMm(millimetres("width", width, units, "Type the stitch width, such as 3 mm."))
+                .offCentreMm(millimetres("offset", offset, units, "Type how far the needle stands off the middle."));
+    }
+
+    /**
+     * Returns the needle of several points that is wished for.
+     *
+     * @throws BadInput if its spacing is no number
+     */
+    Optional<MatchRequest.TwinWish> wish() {
+        if (twin.isBlank()) {
+            return Optional.empty();
+        }
+        boolean triple = twin.startsWith(TRIPLE);
+        String spacing = triple ? twin.substring(TRIPLE.length()) : twin;
+        return Optional.of(new MatchRequest.TwinWish(
+                Parsed.number("twin", spacing, "Type the distance between the needles in mm, such as 4."),
+                triple ? 3 : 2));
+    }
+
+    String typedPurpose() {
+        return Objects.requireNonNullElse(purpose, "");
+    }
+
+    void addTo(Address address) {
+        address.with("purpose", typedPurpose())
+                .with("width", width)
+                .with("offset", offset)
+                .with("twin", twin)
+                .with("school", Objects.requireNonNullElse(school, ""));
+    }
+
+    private static double millimetres(String field, String text, Units units, String advice) {
+        return text.isBlank() ? 0 : units.toMm(Parsed.number(field, text, advice));
+    }
+}

@@ -1,0 +1,45 @@
+package belonax.web.shared;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Arrays;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.HandlerMapping;
+
+/** Puts the thread path and the machine strip onto every page. Both are worked out when they are drawn, not when a press leads on. */
+@ControllerAdvice(annotations = Controller.class)
+class LayoutAdvice {
+    private final ObjectProvider<Layout> layout;
+
+    /** A slice of the application that has no room has no layout either. */
+    LayoutAdvice(ObjectProvider<Layout> layout) {
+        this.layout = layout;
+    }
+
+    @ModelAttribute
+    void add(HttpServletRequest request, Model model) {
+        layout.ifAvailable(it -> add(it, request, model));
+    }
+
+    private static void add(Layout layout, HttpServletRequest request, Model model) {
+        model.addAttribute("stops", Arrays.asList(Stop.values()));
+        model.addAttribute("stop", stop(request));
+        model.addAttribute("settings", layout.settings());
+        model.addAttribute("units", layout.settings().units());
+        layout.show(model, () -> layout.onTheTable(request));
+    }
+
+    private static @Nullable Stop stop(HttpServletRequest request) {
+        return Optional.ofNullable(request.getAttribute(HandlerMapping.BEST_MATCHING_HANDLER_ATTRIBUTE))
+                .filter(HandlerMethod.class::isInstance)
+                .map(it -> ((HandlerMethod) it).getBeanType().getAnnotation(AtStop.class))
+                .map(AtStop::value)
+                .orElse(null);
+    }
+}
