@@ -78,6 +78,13 @@ public final class Limits {
         return allButThread.or(thread.verdict()) == Verdict.AVOID;
     }
 
+    /** Returns what forbids the work with every needle, if anything does. */
+    public Optional<Limit> forbidding() {
+        return binding.stream()
+                .filter(it -> forbidAll() && it.verdict() == Verdict.AVOID)
+                .findFirst();
+    }
+
     /** Returns how much of what the motor pierces the work takes, crossings at six tenths; 1 is all of it. */
     double load() {
         return load;

@@ -53,6 +53,24 @@ class ArchitectureTest {
             .because("they read, call the core once, and translate");
 
     @ArchTest
+    static final ArchRule VIEWS_ARE_MADE_OF_VALUES = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("View")
+            .or()
+            .haveSimpleNameEndingWith("Form")
+            .should()
+            .dependOnClassesThat()
+            .areMetaAnnotatedWith("org.springframework.stereotype.Component")
+            .orShould()
+            .dependOnClassesThat()
+            .areAnnotatedWith("org.springframework.stereotype.Component")
+            .orShould()
+            .dependOnClassesThat()
+            .haveNameMatching("belonax\\.(match|balance|fault|hazard)\\."
+                    + "(NeedleMatcher|SetupCheck|DialAdvisor|FaultFinder|HazardModel)")
+            .because("no view or form touches a store, a matcher or an advisor");
+
+    @ArchTest
     static final ArchRule ROWS_STAY_IN_THE_ROOM = noClasses()
             .that()
             .resideInAPackage("belonax.web..")

@@ -19,6 +19,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -32,6 +33,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class NeedleBook {
     private static final int MOST_LIVES = 400;
+    private static final int MOST_SHOWN = 48;
+    private static final int MOST_LEARNT = 6;
+    private static final int MOST_PARKED = 60;
     private static final int MOST_BREAKS = 40;
     private static final Set<NeedleState> OUT_AND_USABLE = Set.of(NeedleState.PARKED, NeedleState.LOOSE);
     private static final Set<NeedleState> IN_THE_JAR = Set.of(NeedleState.JARRED, NeedleState.BROKEN);
@@ -143,8 +147,45 @@ public class NeedleBook {
         return learnt(lives(), type, wear);
     }
 
-    /** Returns the same from lives that were read before. */
-    public static LearntLife learnt(List<NeedleRecord> all, NeedleType type, Wear wear) {
+    /**
+     * All that the needle book shows.
+     *
+     * @param used the needles used last, wherever they are
+     * @param learnt how long needles last here, for the kinds and the work of those used last
+     * @param inTheJar how many went into the sharps jar since it was emptied
+     */
+    public record Contents(
+            List<NeedleRecord> parked,
+            List<NeedleRecord> loose,
+            List<NeedleRecord> missing,
+            List<NeedleRecord> used,
+            List<Learnt> learnt,
+            long inTheJar) {}
+
+    /** How long needles of a type last on a kind of work. */
+    public record Learnt(NeedleType type, Wear wear, LearntLife life) {}
+
+    @Transactional(readOnly = true)
+    public Contents contents() {
+        List<NeedleRecord> lives = lives();
+        List<NeedleRecord> used = lives.stream().limit(MOST_SHOWN).toList();
+        List<Learnt> learnt = used.stream()
+                .filter(it -> it.effectiveHours() > 0)
+                .map(it -> Map.entry(it.needle().type(), it.mainWear()))
+                .distinct()
+                .limit(MOST_LEARNT)
+                .map(it -> new Learnt(it.getKey(), it.getValue(), learnt(lives, it.getKey(), it.getValue())))
+                .toList();
+        return new Contents(
+                in(NeedleState.PARKED, MOST_PARKED),
+                in(NeedleState.LOOSE, MOST_PARKED),
+                withMissingPieces(),
+                used,
+                learnt,
+                inTheJar());
+    }
+
+    private static LearntLife learnt(List<NeedleRecord> all, NeedleType type, Wear wear) {
         List<NeedleRecord> lives = all.stream()
                 .filter(it -> it.needle().type() == type && it.effectiveHours() > 0)
                 .toList();

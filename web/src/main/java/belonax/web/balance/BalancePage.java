@@ -6,6 +6,7 @@ import belonax.balance.Underside;
 import belonax.machine.BobbinKind;
 import belonax.room.Choice;
 import belonax.room.balance.BalanceBook;
+import belonax.room.balance.BalanceOpinion;
 import belonax.room.balance.BalanceRun;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
@@ -46,6 +47,7 @@ class BalancePage {
     private final DrawerStore drawer;
     private final BalanceBook balances;
     private final Sampler sampler;
+    private final BalanceOpinion opinions;
     private final ClothShelf cloths;
     private final SewingRoom room;
     private final Layout layout;
@@ -55,6 +57,7 @@ class BalancePage {
             DrawerStore drawer,
             BalanceBook balances,
             Sampler sampler,
+            BalanceOpinion opinions,
             ClothShelf cloths,
             SewingRoom room,
             Layout layout,
@@ -62,6 +65,7 @@ class BalancePage {
         this.drawer = drawer;
         this.balances = balances;
         this.sampler = sampler;
+        this.opinions = opinions;
         this.cloths = cloths;
         this.room = room;
         this.layout = layout;
@@ -120,9 +124,7 @@ class BalancePage {
         BalanceRun run = kept.get().card();
         layout.show(model, machine.get());
         model.addAttribute(
-                "run",
-                BalanceView.of(
-                        kept.get(), machine.get().machine(), sampler.past(run.machineId()), sampler.proven(run)));
+                "run", BalanceView.of(kept.get(), opinions.of(run, machine.get().machine())));
         model.addAttribute("correct", correct.flatMap(run::find).orElse(null));
         model.addAttribute("tops", TopFace.values());
         model.addAttribute("undersides", Underside.values());

@@ -2,19 +2,15 @@ package belonax.web.balance;
 
 import belonax.balance.Advice;
 import belonax.balance.Also;
-import belonax.balance.BalanceSetup;
 import belonax.balance.BobbinPull;
-import belonax.balance.DialAdvisor;
 import belonax.balance.DialBelief;
-import belonax.balance.PastBalance;
-import belonax.balance.SimulatedMachine;
-import belonax.balance.Strip;
 import belonax.balance.TopFace;
 import belonax.balance.Underside;
 import belonax.machine.BobbinKind;
 import belonax.machine.Machine;
 import belonax.room.Choice;
 import belonax.room.Words;
+import belonax.room.balance.BalanceOpinion;
 import belonax.room.balance.BalanceRun;
 import belonax.room.balance.BalanceRun.State;
 import belonax.room.balance.BalanceRun.StripKept;
@@ -23,9 +19,7 @@ import belonax.room.event.SetupKept.ThreadKept;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.SplittableRandom;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -73,15 +67,12 @@ record BalanceView(
     static final List<Choice> ALSO = Choice.of(Also.values(), Also::words);
     private static final List<String> HOURS = List.of("12", "1", "2", "3", "4", "5");
 
-    static BalanceView of(Kept<BalanceRun> kept, Machine machine, List<PastBalance> past, Optional<BalanceRun> proven) {
+    static BalanceView of(Kept<BalanceRun> kept, BalanceOpinion.Opinion opinion) {
         BalanceRun run = kept.card();
-        BalanceSetup setup = run.setup(machine);
-        List<PastBalance> known = run.simulated() == null ? past : List.of();
-        DialAdvisor.Opinion opinion = DialAdvisor.opinion(setup, known, run.read());
+        Machine machine = opinion.machine();
         Advice advice = opinion.advice();
-        DialBelief belief = opinion.belief();
         boolean open = run.state() == State.OPEN;
-        double sewAt = sewAt(setup, known, run, advice);
+        double sewAt = opinion.sewAt();
         return new BalanceView(
                 kept.id().toString(),
                 kept.revision(),
@@ -103,33 +94,31 @@ record BalanceView(
                 Words.typed(sewAt),
                 run.strips().size() + 1,
                 strips(run),
-                stitch(run, belief, sewAt),
+                stitch(run, opinion.belief(), sewAt),
                 DialView.of(
-                        setup.dial(),
-                        belief,
+                        machine.dial(),
+                        opinion.belief(),
                         run.strips(),
                         open
                                 ? OptionalDouble.of(sewAt)
                                 : run.dial() == null ? OptionalDouble.empty() : OptionalDouble.of(run.dial())),
-                proven.filter(it -> run.strips().isEmpty() && it.dial() != null)
+                opinion.proven()
+                        .filter(it -> run.strips().isEmpty() && it.dial() != null)
                         .map(it -> "Proven here at " + Words.number(it.dial() == null ? 0 : it.dial()) + " on "
                                 + it.begunOn() + ".")
                         .orElse(null),
-                simulated(run, setup, sewAt),
+                simulated(run, opinion),
                 open && machine.bobbin() != BobbinKind.NONE ? bobbinTest(run, machine) : null,
-                open && run.strips().isEmpty() ? before(run, setup) : List.of());
+                open && run.strips().isEmpty() ? before(run, opinion) : List.of());
     }
 
     /** Returns what was turned before tells, and where the dial was found. */
-    private static List<String> before(BalanceRun run, BalanceSetup setup) {
-        List<String> said = new ArrayList<>();
-        if (run.touched() != null && !run.touched().advice().isEmpty()) {
-            said.add(run.touched().advice());
-        }
-        if (run.foundDial() != null) {
-            DialAdvisor.whatItTells(setup, run.foundDial()).ifPresent(it -> said.add("It was found there: " + it));
-        }
-        return said;
+    private static List<String> before(BalanceRun run, BalanceOpinion.Opinion opinion) {
+        Stream<String> touched = run.touched() == null || run.touched().advice().isEmpty()
+                ? Stream.empty()
+                : Stream.of(run.touched().advice());
+        return Stream.concat(touched, opinion.foundDial().stream().map(it -> "It was found there: " + it))
+                .toList();
     }
 
     static BobbinShown bobbinTest(BalanceRun run, Machine machine) {
@@ -142,32 +131,11 @@ record BalanceView(
                 BobbinPull.of(machine.bobbin(), false), screws, machine.bobbin() == BobbinKind.REMOVABLE);
     }
 
-    /** Returns what a simulated machine truly shows at a dial; the same strip shows the same however often it is looked at. */
-    static Strip simulatedStrip(BalanceRun run, BalanceSetup setup, double dial) {
-        long seed = run.simulated() == null ? 0 : run.simulated();
-        SimulatedMachine machine = SimulatedMachine.of(setup, new SplittableRandom(seed));
-        return machine.sew(dial, new SplittableRandom(seed * 31 + run.strips().size()));
-    }
-
-    private static @Nullable Sewn simulated(BalanceRun run, BalanceSetup setup, double dial) {
-        if (run.simulated() == null || run.state() != State.OPEN) {
-            return null;
-        }
-        Strip strip = simulatedStrip(run, setup, dial);
-        return new Sewn(strip.top(), strip.underside(), strip.isErratic());
-    }
-
-    /** After a nest the same strip is sewn once more; else the advisor names the dial. */
-    private static double sewAt(BalanceSetup setup, List<PastBalance> past, BalanceRun run, Advice advice) {
-        if (advice.dial().isPresent()) {
-            return advice.dial().getAsDouble();
-        }
-        List<Strip> read = run.read();
-        return read.isEmpty()
-                ? DialAdvisor.advise(setup, past, List.of())
-                        .dial()
-                        .orElse(setup.dial().normalLow())
-                : read.get(read.size() - 1).dial();
+    private static @Nullable Sewn simulated(BalanceRun run, BalanceOpinion.Opinion opinion) {
+        return opinion.simulated()
+                .filter(it -> run.state() == State.OPEN)
+                .map(it -> new Sewn(it.top(), it.underside(), it.isErratic()))
+                .orElse(null);
     }
 
     private static String headline(BalanceRun run, Advice advice) {

@@ -1,12 +1,10 @@
 package belonax.web.bench;
 
 import belonax.BadInput;
-import belonax.match.SetupCheck;
 import belonax.room.care.CareLog;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
-import belonax.room.needle.NeedleBook;
 import belonax.room.needle.WorkLog;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
@@ -25,26 +23,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 @AtStop(Stop.BENCH)
 class BenchPage {
     private final Undo undo;
-    private final NeedleBook book;
     private final CareLog care;
     private final WorkLog work;
-    private final SetupCheck check;
+    private final BenchReadiness readiness;
     private final ClothShelf cloths;
     private final Layout layout;
 
-    BenchPage(
-            Undo undo,
-            NeedleBook book,
-            CareLog care,
-            WorkLog work,
-            SetupCheck check,
-            ClothShelf cloths,
-            Layout layout) {
+    BenchPage(Undo undo, CareLog care, WorkLog work, BenchReadiness readiness, ClothShelf cloths, Layout layout) {
         this.undo = undo;
-        this.book = book;
         this.care = care;
         this.work = work;
-        this.check = check;
+        this.readiness = readiness;
         this.cloths = cloths;
         this.layout = layout;
     }
@@ -66,7 +55,11 @@ class BenchPage {
         OnTheTable table = new OnTheTable(cloths, cloth, layers);
         model.addAttribute("table", table);
         try {
-            model.addAttribute("ready", BenchView.of(machine.get(), table, check, book, layout.settings(), big));
+            model.addAttribute(
+                    "ready",
+                    BenchView.of(
+                            readiness.judge(machine.get(), table.stack(), table.clothId(), big),
+                            layout.settings().units()));
         } catch (BadInput refused) {
             model.addAttribute("problems", refused.problems());
         }

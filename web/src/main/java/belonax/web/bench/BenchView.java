@@ -1,30 +1,15 @@
 package belonax.web.bench;
 
 import belonax.cloth.Stack;
-import belonax.hazard.BrokenBefore;
 import belonax.hazard.Hazard;
-import belonax.hazard.Job;
-import belonax.hazard.Limit;
-import belonax.hazard.Limits;
-import belonax.hazard.Purpose;
 import belonax.hazard.Verdict;
-import belonax.life.LearntLife;
-import belonax.life.NeedleLife;
-import belonax.life.Retirement;
-import belonax.life.Wear;
-import belonax.machine.Machine;
-import belonax.match.MatchRequest;
 import belonax.match.SetupCheck;
 import belonax.room.Words;
-import belonax.room.needle.MachineNow;
-import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleRecord;
-import belonax.room.settings.Settings;
-import belonax.thread.SewingThread;
+import belonax.room.settings.Units;
 import belonax.web.shared.drawing.ClampedNeedle;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -50,53 +35,35 @@ record BenchView(
     /** One chance. */
     record HazardShown(String words, String chance, double barPx, boolean isHigh) {}
 
-    /**
-     * Judges what is on the table with what is in the machine.
-     *
-     * @throws belonax.BadInput if the cloth or its layers will not do
-     */
-    static BenchView of(
-            MachineNow now,
-            OnTheTable table,
-            SetupCheck check,
-            NeedleBook book,
-            Settings settings,
-            boolean bigProject) {
-        Stack stack = table.stack();
-        if (now.fitted().isEmpty()) {
-            return noNeedle(stack);
+    static BenchView of(BenchReadiness.Ready it, Units units) {
+        if (it.fitted().isEmpty()) {
+            return noNeedle(it.stack());
         }
-        MachineNow.Fitted fitted = now.fitted().get();
-        SewingThread thread = now.thread().orElse(SewingThread.spunPolyester(25));
-        NeedleRecord needle = book.find(fitted.needleId()).orElseThrow();
-        Wear wear = Wear.of(stack, thread, Purpose.SEAM);
-        LearntLife learnt = book.learnt(needle.needle().type(), wear);
-        Retirement retirement = settings.retirement().advise(life(needle, learnt, bigProject));
-        MatchRequest request = request(now.machine(), stack, thread, book.brokenBefore(now.id(), table.clothId()));
-        SetupCheck.Checked checked = check.check(request, fitted.needle());
-        Optional<Limit> limit = forbidding(request.job().limits());
-        boolean changeNow = retirement.when() == Retirement.When.NOW;
-        boolean ready = !changeNow && checked.verdict() != Verdict.AVOID;
+        BenchReadiness.Fitted fitted = it.fitted().get();
+        NeedleRecord needle = fitted.needle();
+        SetupCheck.Checked checked = fitted.checked();
         return new BenchView(
-                limit.isPresent() ? "Not like this" : headline(ready, changeNow, checked),
-                ready,
+                fitted.forbids().isPresent() ? "Not like this" : headline(fitted),
+                fitted.isReady(),
                 Words.capital(needle.needle().words()),
                 needle.id().toString(),
-                retirement.reason(),
-                changeNow,
-                stack.words(),
+                fitted.retirement().reason(),
+                fitted.isToBeChangedNow(),
+                it.stack().words(),
                 checked.verdict().words(),
-                settings.units()
-                        .say(limit.map(it -> it.text() + " " + it.wayOut()).orElse(checked.why())),
+                units.say(fitted.forbids()
+                        .map(limit -> limit.text() + " " + limit.wayOut())
+                        .orElse(checked.why())),
                 hazards(checked),
-                ClampedNeedle.of(needle.needle(), retirement.used()),
+                ClampedNeedle.of(needle.needle(), fitted.retirement().used()),
                 String.format(
                         Locale.ROOT,
                         "%.1f h worked out, %.1f h on the clock",
                         needle.effectiveHours(),
                         needle.minutes() / 60),
-                BAR_PX * Math.min(1, retirement.used()),
-                "On this cloth an hour counts " + wear.factor() + ": " + wear.reason());
+                BAR_PX * Math.min(1, fitted.retirement().used()),
+                "On this cloth an hour counts " + fitted.wear().factor() + ": "
+                        + fitted.wear().reason());
     }
 
     private static BenchView noNeedle(Stack stack) {
@@ -117,34 +84,11 @@ record BenchView(
                 "");
     }
 
-    /** Where no needle will do, the page says what does instead of calling for another needle. */
-    private static Optional<Limit> forbidding(Limits limits) {
-        return limits.binding().stream()
-                .filter(it -> limits.forbidAll() && it.verdict() == Verdict.AVOID)
-                .findFirst();
-    }
-
-    private static String headline(boolean ready, boolean changeNow, SetupCheck.Checked checked) {
-        if (ready) {
-            return checked.verdict() == Verdict.GOOD ? "Ready to sew" : "Ready, with care";
+    private static String headline(BenchReadiness.Fitted it) {
+        if (it.isReady()) {
+            return it.checked().verdict() == Verdict.GOOD ? "Ready to sew" : "Ready, with care";
         }
-        return changeNow ? "Change the needle first" : "Not with this needle";
-    }
-
-    private static NeedleLife life(NeedleRecord needle, LearntLife learnt, boolean bigProject) {
-        NeedleLife life = NeedleLife.fresh()
-                .worn(needle.effectiveHours(), needle.minutes() / 60)
-                .withProjects(needle.projects(), needle.bigProjects())
-                .withSigns(needle.lastSign().stream().toList());
-        life = needle.struck() ? life.afterStrike() : life;
-        life = bigProject ? life.beforeABigProject() : life;
-        return learnt.hasLearnt() ? life.learnt(learnt.hoursOneInFive()) : life;
-    }
-
-    private static MatchRequest request(
-            Machine machine, Stack stack, SewingThread thread, List<BrokenBefore> brokenBefore) {
-        return MatchRequest.of(
-                Job.sewing(stack, thread).on(machine).brokenBefore(brokenBefore).build());
+        return it.isToBeChangedNow() ? "Change the needle first" : "Not with this needle";
     }
 
     private static List<HazardShown> hazards(SetupCheck.Checked checked) {

@@ -1,14 +1,18 @@
 package belonax.web.drawer;
 
 import belonax.room.card.DrawerStore;
+import belonax.room.drawer.DrawerContents;
 import belonax.room.machine.MachineShelf;
+import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Said;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
@@ -23,13 +27,21 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @AtStop(Stop.DRAWER)
 class DrawerPage {
     private final DrawerStore drawer;
+    private final DrawerContents contents;
     private final MachineShelf shelf;
     private final SewingRoom room;
     private final Layout layout;
     private final Clock clock;
 
-    DrawerPage(DrawerStore drawer, MachineShelf shelf, SewingRoom room, Layout layout, Clock clock) {
+    DrawerPage(
+            DrawerStore drawer,
+            DrawerContents contents,
+            MachineShelf shelf,
+            SewingRoom room,
+            Layout layout,
+            Clock clock) {
         this.drawer = drawer;
+        this.contents = contents;
         this.shelf = shelf;
         this.room = room;
         this.layout = layout;
@@ -45,10 +57,20 @@ class DrawerPage {
         model.addAttribute(
                 "drawer",
                 DrawerView.of(
-                        drawer, room.machines(), find, clock, layout.settings().units()));
+                        contents.find(find),
+                        machines(find),
+                        LocalDate.now(clock).getYear(),
+                        layout.settings().units()));
         boolean canUndo = !done.isEmpty() && done.stream().allMatch(this::canUndo);
         model.addAttribute("done", canUndo ? done.stream().map(UUID::toString).collect(Collectors.joining(",")) : null);
         return "drawer/page";
+    }
+
+    private List<MachineNow> machines(String find) {
+        String words = find.toLowerCase(Locale.ROOT).strip();
+        return room.machines().stream()
+                .filter(it -> it.machine().name().toLowerCase(Locale.ROOT).contains(words))
+                .toList();
     }
 
     @PostMapping("/drawer/undo")

@@ -4,8 +4,8 @@ import belonax.cloth.Cloth;
 import belonax.machine.Machine;
 import belonax.needle.NeedleSystem;
 import belonax.room.Words;
-import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.drawer.DrawerContents;
 import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
@@ -14,8 +14,6 @@ import belonax.room.needle.MachineNow;
 import belonax.room.settings.Units;
 import belonax.web.shared.drawing.NeedlePortrait;
 import belonax.web.shared.drawing.ThreadColour;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -31,8 +29,7 @@ record DrawerView(
         List<SwatchShown> swatches,
         List<SpoolShown> spools,
         List<PacketShown> packets,
-        List<BobbinShown> looseBobbins,
-        boolean isEmpty) {
+        List<BobbinShown> looseBobbins) {
 
     /** A machine on the shelf. */
     record MachineShown(String id, String name, String standsAt, String facts, String needles, String flat) {}
@@ -63,37 +60,23 @@ record DrawerView(
             boolean isOut,
             @Nullable NeedlePortrait drawing) {}
 
-    static DrawerView of(DrawerStore drawer, List<MachineNow> machines, String find, Clock clock, Units units) {
-        List<Kept<WoundBobbin>> bobbins = drawer.all(WoundBobbin.class);
-        Map<UUID, List<BobbinShown>> bySpool = bobbins.stream()
+    static DrawerView of(DrawerContents.Found found, List<MachineNow> machines, int year, Units units) {
+        Map<UUID, List<BobbinShown>> bySpool = found.bobbins().stream()
                 .filter(it -> it.card().spool() != null)
                 .collect(Collectors.groupingBy(
                         it -> Optional.ofNullable(it.card().spool()).orElseThrow(),
                         Collectors.mapping(it -> shown(it, units), Collectors.toList())));
-        int year = LocalDate.now(clock).getYear();
-        List<MachineShown> found = machines.stream()
-                .filter(it -> it.machine()
-                        .name()
-                        .toLowerCase(Locale.ROOT)
-                        .contains(find.toLowerCase(Locale.ROOT).strip()))
-                .map(DrawerView::shown)
-                .toList();
         return new DrawerView(
-                found,
-                drawer.search(Swatch.class, find).stream()
-                        .map(it -> shown(it, units, it.id()))
-                        .toList(),
-                drawer.search(Spool.class, find).stream()
+                machines.stream().map(DrawerView::shown).toList(),
+                found.swatches().stream().map(it -> shown(it, units, it.id())).toList(),
+                found.spools().stream()
                         .map(it -> shown(it, year, bySpool.getOrDefault(it.id(), List.of()), units))
                         .toList(),
-                drawer.search(Packet.class, find).stream()
-                        .map(DrawerView::shownPacket)
-                        .toList(),
-                bobbins.stream()
+                found.packets().stream().map(DrawerView::shownPacket).toList(),
+                found.bobbins().stream()
                         .filter(it -> it.card().spool() == null)
                         .map(it -> shown(it, units))
-                        .toList(),
-                machines.isEmpty() && drawer.all(Swatch.class).isEmpty());
+                        .toList());
     }
 
     private static MachineShown shown(MachineNow it) {

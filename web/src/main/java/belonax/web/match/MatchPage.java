@@ -101,7 +101,8 @@ class MatchPage {
                     MatchView.of(
                             matcher.match(asked),
                             on.flatMap(MachineNow::fitted).map(it -> check.check(asked, it.needle())),
-                            stock));
+                            stock.left(),
+                            stock.units()));
         } catch (BadInput refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("problems", refused.problems());

@@ -113,8 +113,7 @@ record MatchView(
         }
     }
 
-    static MatchView of(Match match, Optional<Checked> fitted, Stock stock) {
-        Units units = stock.units();
+    static MatchView of(Match match, Optional<Checked> fitted, List<Stock.Left> inTheDrawer, Units units) {
         Recommendation best = match.best();
         boolean alreadyIn = fitted.filter(
                         it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
@@ -156,7 +155,7 @@ record MatchView(
                 match.cautions().stream().map(units::say).toList(),
                 NeedleChosen.of(best.needle()),
                 match.job().thread(),
-                stockWords(match, stock),
+                stockWords(match, inTheDrawer),
                 alreadyIn,
                 best.verdict() != Verdict.AVOID);
     }
@@ -168,12 +167,15 @@ record MatchView(
     }
 
     /** What lies in the drawer of this needle, or of the next best that is good as well. */
-    private static String stockWords(Match match, Stock stock) {
-        int left = stock.left(match.best().needle());
+    private static String stockWords(Match match, List<Stock.Left> inTheDrawer) {
+        int left = inTheDrawer.stream()
+                .filter(it -> it.needle().equals(match.best().needle()))
+                .mapToInt(Stock.Left::count)
+                .sum();
         if (left > 0) {
             return left + " in your drawer";
         }
-        List<Needle> owned = stock.needles();
+        List<Needle> owned = inTheDrawer.stream().map(Stock.Left::needle).toList();
         if (owned.isEmpty()) {
             return "";
         }

@@ -91,11 +91,14 @@ final class Stock {
                 .toList();
     }
 
-    /** Returns how many of these needles lie in the drawer, those found rough set aside. */
-    int left(Needle needle) {
+    /** So many needles of a kind and size. */
+    record Left(Needle needle, int count) {}
+
+    /** Returns how many needles of each kind and size lie in the drawer, those found rough set aside. */
+    List<Left> left() {
         return packets.stream()
-                .filter(it -> it.isOffered() && it.needle().equals(needle))
-                .mapToInt(Packet::count)
-                .sum();
+                .filter(Packet::isOffered)
+                .map(it -> new Left(it.needle(), it.count()))
+                .toList();
     }
 }

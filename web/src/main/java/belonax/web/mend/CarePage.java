@@ -43,7 +43,7 @@ class CarePage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        model.addAttribute("care", CareView.of(machine.get(), care.plan(machine.get()), finder));
+        model.addAttribute("care", CareView.of(machine.get(), care.plan(machine.get()), finder.table()));
         model.addAttribute("picture", MachinePicture.of(machine.get()));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         return "mend/care";

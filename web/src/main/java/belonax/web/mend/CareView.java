@@ -1,7 +1,7 @@
 package belonax.web.mend;
 
 import belonax.fault.Check;
-import belonax.fault.FaultFinder;
+import belonax.fault.FaultTable;
 import belonax.life.CareGuide;
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
@@ -27,18 +27,18 @@ record CareView(List<Task> tasks, List<CareGuide.Differing> differing, List<Stri
             List<StepPictures.Step> steps,
             List<String> cautions) {}
 
-    static CareView of(MachineNow now, CarePlan plan, FaultFinder finder) {
+    static CareView of(MachineNow now, CarePlan plan, FaultTable table) {
         List<Due> due = plan.of(now.machine());
         return new CareView(
                 Stream.of(CareKind.values())
-                        .map(kind -> task(kind, now, due, finder))
+                        .map(kind -> task(kind, now, due, table))
                         .toList(),
                 CareGuide.differing(),
                 plan.isLongStored() ? CarePlan.backIntoUse(now.machine()) : List.of());
     }
 
-    private static Task task(CareKind kind, MachineNow now, List<Due> due, FaultFinder finder) {
-        Check check = finder.table().check(checkOf(kind));
+    private static Task task(CareKind kind, MachineNow now, List<Due> due, FaultTable table) {
+        Check check = table.check(checkOf(kind));
         boolean home = CareGuide.isForHomeHands(kind, now.machine());
         return due.stream()
                 .filter(it -> it.kind() == kind)

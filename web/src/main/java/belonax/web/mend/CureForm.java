@@ -1,10 +1,8 @@
 package belonax.web.mend;
 
-import belonax.fault.Check;
 import belonax.machine.Dial;
 import belonax.room.Choice;
 import belonax.room.Words;
-import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.Spool;
 import belonax.room.needle.MachineNow;
@@ -22,29 +20,34 @@ import org.jspecify.annotations.Nullable;
  */
 record CureForm(Records records, MendNeedles.@Nullable Form needle, String dial, List<Choice> spools, String spool) {
 
-    static CureForm of(MendCase it, Check check, MachineNow now, MendNeedles needles, DrawerStore drawer) {
-        Records records = Records.of(check.id());
+    /**
+     * Returns what is asked.
+     *
+     * @param needle the list of needles, where a needle goes with the answer
+     * @param sound the spools that may be sewn with, where a spool does
+     */
+    static CureForm of(
+            MendCase it, Records records, MachineNow now, MendNeedles.@Nullable Form needle, List<Kept<Spool>> sound) {
         return new CureForm(
                 records,
-                records == Records.NEEDLE ? needles.form(it, check, now) : null,
+                needle,
                 records == Records.DIAL ? Words.typed(dialAgain(now)) : "",
-                records == Records.SPOOL ? spools(drawer) : List.of(),
+                choices(sound),
                 it.spool() == null ? "" : it.spool());
     }
 
     /** Returns the spools that can be on a machine. */
-    static List<Choice> spools(DrawerStore drawer) {
-        return drawer.all(Spool.class).stream()
-                .filter(it -> it.card().isSound())
+    static List<Choice> choices(List<Kept<Spool>> sound) {
+        return sound.stream()
                 .map(it ->
                         new Choice(it.id().toString(), Words.capital(it.card().words())))
                 .toList();
     }
 
-    /** Returns the sound spool of the drawer that is most likely on a machine: the same thickness, fibre and build. */
-    static String likelySpool(DrawerStore drawer, MachineNow now) {
-        return drawer.all(Spool.class).stream()
-                .filter(it -> it.card().isSound() && isOn(it, now))
+    /** Returns the spool that is most likely on a machine: the same thickness, fibre and build. */
+    static String likelySpool(List<Kept<Spool>> sound, MachineNow now) {
+        return sound.stream()
+                .filter(it -> isOn(it, now))
                 .map(it -> it.id().toString())
                 .findFirst()
                 .orElse("");

@@ -1,6 +1,6 @@
 package belonax.web.mend;
 
-import belonax.fault.FaultFinder;
+import belonax.fault.FaultTable;
 import belonax.room.Words;
 import belonax.room.card.Kept;
 import belonax.room.trouble.MendCase;
@@ -19,30 +19,28 @@ record HistoryView(List<CaseShown> cases, List<Cure> cures) {
     /** What found something here, and how often. */
     record Cure(String title, String count, double px) {}
 
-    static HistoryView of(List<Kept<MendCase>> cases, Map<String, Integer> cures, FaultFinder finder) {
-        return new HistoryView(cases.stream().map(HistoryView::shown).toList(), cures(cures, finder));
+    static HistoryView of(List<Kept<MendCase>> cases, Map<String, Integer> cures, FaultTable table) {
+        return new HistoryView(cases.stream().map(HistoryView::shown).toList(), cures(cures, table));
     }
 
     /** Returns what found most here, when it is more than chance: in three cures at least, and twice. */
-    static String usually(Map<String, Integer> cures, FaultFinder finder) {
+    static String usually(Map<String, Integer> cures, FaultTable table) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
         return all < 3 || cures.values().stream().noneMatch(it -> it > 1)
                 ? ""
-                : first(cures(cures, finder).get(0));
+                : first(cures(cures, table).get(0));
     }
 
     private static String first(Cure it) {
         return "Here it was most often found by “" + it.title() + "”: " + it.count() + " cures.";
     }
 
-    private static List<Cure> cures(Map<String, Integer> cures, FaultFinder finder) {
+    private static List<Cure> cures(Map<String, Integer> cures, FaultTable table) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
         return cures.entrySet().stream()
                 .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
                 .map(it -> new Cure(
-                        finder.table().check(it.getKey()).title(),
-                        it.getValue() + " of " + all,
-                        BAR_PX * it.getValue() / all))
+                        table.check(it.getKey()).title(), it.getValue() + " of " + all, BAR_PX * it.getValue() / all))
                 .toList();
     }
 

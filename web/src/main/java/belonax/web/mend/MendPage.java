@@ -1,5 +1,6 @@
 package belonax.web.mend;
 
+import belonax.fault.Check;
 import belonax.fault.FaultFinder;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
@@ -9,11 +10,13 @@ import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.care.CareLog;
 import belonax.room.drawer.ClothShelf;
+import belonax.room.drawer.DrawerContents;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
+import belonax.room.trouble.Records;
 import belonax.room.trouble.TroubleBook;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
@@ -25,6 +28,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -43,6 +47,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @AtStop(Stop.MEND)
 class MendPage {
     private final DrawerStore drawer;
+    private final DrawerContents contents;
     private final TroubleBook troubles;
     private final CaseBook cases;
     private final Clock clock;
@@ -56,6 +61,7 @@ class MendPage {
 
     MendPage(
             DrawerStore drawer,
+            DrawerContents contents,
             TroubleBook troubles,
             CaseBook cases,
             Clock clock,
@@ -67,6 +73,7 @@ class MendPage {
             FaultFinder finder,
             Layout layout) {
         this.drawer = drawer;
+        this.contents = contents;
         this.troubles = troubles;
         this.cases = cases;
         this.clock = clock;
@@ -90,7 +97,7 @@ class MendPage {
         if (open.isPresent() && !another) {
             return "redirect:/mend/" + open.get().id();
         }
-        FormPage.show(model, MendForm.usual(CureForm.likelySpool(drawer, machine.get())));
+        FormPage.show(model, MendForm.usual(CureForm.likelySpool(contents.soundSpools(), machine.get())));
         return beginning(machine.get(), model);
     }
 
@@ -128,11 +135,21 @@ class MendPage {
         model.addAttribute("mend", view);
         model.addAttribute("glance", view.isToGlance() ? GlanceForm.of(machine.get()) : null);
         if (view.check() != null) {
-            model.addAttribute("cure", CureForm.of(it, view.check(), machine.get(), needles, drawer));
+            model.addAttribute("cure", cure(it, view.check(), machine.get()));
             model.addAttribute("pictures", StepPictures.of(view.check(), machine.get()));
         }
         model.addAttribute("picture", MachinePicture.of(machine.get()));
         return "mend/case";
+    }
+
+    private CureForm cure(MendCase it, Check check, MachineNow machine) {
+        Records records = Records.of(check.id());
+        return CureForm.of(
+                it,
+                records,
+                machine,
+                records == Records.NEEDLE ? needles.form(it, check, machine) : null,
+                records == Records.SPOOL ? contents.soundSpools() : List.of());
     }
 
     /** Keeps what was seen as it was found; nothing when the sewist goes straight to the first check. */
@@ -194,8 +211,8 @@ class MendPage {
                         ? form.school()
                         : SearchSchool.LIKELIEST_PER_MINUTE);
         model.addAttribute("cloths", cloths.choices());
-        model.addAttribute("spools", CureForm.spools(drawer));
-        model.addAttribute("usually", HistoryView.usually(cases.cures(machine.id()), finder));
+        model.addAttribute("spools", CureForm.choices(contents.soundSpools()));
+        model.addAttribute("usually", HistoryView.usually(cases.cures(machine.id()), finder.table()));
         return "mend/begin";
     }
 }

@@ -78,7 +78,7 @@ class NotePage {
         model.addAttribute(
                 "history",
                 HistoryView.of(
-                        cases.of(machine.get().id()), cases.cures(machine.get().id()), finder));
+                        cases.of(machine.get().id()), cases.cures(machine.get().id()), finder.table()));
         return "mend/history";
     }
 }

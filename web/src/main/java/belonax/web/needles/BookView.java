@@ -2,23 +2,18 @@ package belonax.web.needles;
 
 import belonax.life.LearntLife;
 import belonax.life.RetirementSchool;
-import belonax.life.Wear;
-import belonax.needle.NeedleType;
 import belonax.room.Words;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleRecord;
-import belonax.room.needle.NeedleState;
 import belonax.web.shared.drawing.NeedlePortrait;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /** The needle book: parked needles by their places, loose ones, lifelines, the jar, and what was learnt. */
 record BookView(
@@ -33,7 +28,6 @@ record BookView(
         String machineId,
         String machineName) {
 
-    private static final int MOST_PARKED = 60;
     private static final int LINES = 12;
     private static final double LEFT_PX = 150;
     private static final double WIDTH_PX = 230;
@@ -68,14 +62,12 @@ record BookView(
     /** How long a kind of needle lasts here. */
     record LearntShown(String what, String hours, String band, String seen) {}
 
-    static BookView of(NeedleBook book, Optional<MachineNow> onTheTable) {
-        List<NeedleRecord> lives = book.lives();
-        List<NeedleRecord> last = lives.subList(0, Math.min(LINES * 4, lives.size()));
+    static BookView of(NeedleBook.Contents book, Optional<MachineNow> onTheTable) {
         Map<String, List<NeedleShown>> byPlace = new TreeMap<>();
-        for (NeedleRecord it : book.in(NeedleState.PARKED, MOST_PARKED)) {
+        for (NeedleRecord it : book.parked()) {
             byPlace.computeIfAbsent(it.keptAt(), any -> new ArrayList<>()).add(shown(it, onTheTable));
         }
-        List<NeedleRecord> lines = last.stream()
+        List<NeedleRecord> lines = book.used().stream()
                 .filter(it -> it.effectiveHours() > 0)
                 .limit(LINES)
                 .sorted(Comparator.comparingDouble(NeedleRecord::effectiveHours).reversed())
@@ -83,23 +75,20 @@ record BookView(
         double most = Math.max(
                 LEAST_HOURS,
                 lines.stream().mapToDouble(NeedleRecord::effectiveHours).max().orElse(0));
-        long jar = book.inTheJar();
         return new BookView(
                 byPlace.entrySet().stream()
                         .map(it -> new PlaceShown(it.getKey(), it.getValue()))
                         .toList(),
-                book.in(NeedleState.LOOSE, MOST_PARKED).stream()
-                        .map(it -> shown(it, onTheTable))
-                        .toList(),
-                book.withMissingPieces().stream()
+                book.loose().stream().map(it -> shown(it, onTheTable)).toList(),
+                book.missing().stream()
                         .map(it -> new MissingShown(
                                 it.id().toString(), Words.capital(it.needle().words()) + ": " + it.missing()))
                         .toList(),
                 lifelines(lines, most),
                 axis(most, lines.size()),
-                learnt(lives, last),
-                jar == 1 ? "1 needle" : jar + " needles",
-                jar >= JAR_FULL,
+                book.learnt().stream().map(BookView::shown).toList(),
+                Words.count(book.inTheJar(), "needle"),
+                book.inTheJar() >= JAR_FULL,
                 onTheTable.map(MachineNow::id).orElse(""),
                 onTheTable.map(it -> it.machine().name()).orElse(""));
     }
@@ -152,27 +141,15 @@ record BookView(
                 ticks, px(RetirementSchool.GUIDE_HOURS, most), "8 h, the guide", 34 + 26.0 * Math.max(1, lines) + 26);
     }
 
-    private static List<LearntShown> learnt(List<NeedleRecord> lives, List<NeedleRecord> last) {
-        Map<String, LearntShown> all = new LinkedHashMap<>();
-        for (NeedleRecord it : last) {
-            if (it.effectiveHours() > 0) {
-                String what = Words.capital(it.needle().type().words()) + " on "
-                        + it.mainWear().words();
-                all.computeIfAbsent(what, any -> learnt(lives, what, it.needle().type(), it.mainWear()));
-            }
-        }
-        return all.values().stream().limit(6).collect(Collectors.toList());
-    }
-
-    private static LearntShown learnt(List<NeedleRecord> lives, String what, NeedleType type, Wear wear) {
-        LearntLife life = NeedleBook.learnt(lives, type, wear);
+    private static LearntShown shown(NeedleBook.Learnt it) {
+        LearntLife life = it.life();
         String seen = switch (life.failuresSeen()) {
             case 0 -> "no failure seen: the guide";
             case 1 -> "1 failure seen: still the guide's word";
             default -> life.failuresSeen() + " failures seen" + (life.hasLearnt() ? "" : ": still the guide's word");
         };
         return new LearntShown(
-                what,
+                Words.capital(it.type().words()) + " on " + it.wear().words(),
                 String.format(Locale.ROOT, "%.1f h", life.hoursOneInFive()),
                 String.format(
                         Locale.ROOT, "%.1f to %.1f h", life.hoursOneInFiveBound(0.1), life.hoursOneInFiveBound(0.9)),

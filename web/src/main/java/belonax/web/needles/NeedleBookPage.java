@@ -43,7 +43,7 @@ class NeedleBookPage {
     @GetMapping("/needles")
     String show(@RequestParam(required = false) Optional<UUID> done, HttpServletRequest request, Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
-        model.addAttribute("book", BookView.of(book, machine));
+        model.addAttribute("book", BookView.of(book.contents(), machine));
         model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         return "needles/book";

@@ -1,12 +1,12 @@
 package belonax.web.settings;
 
 import belonax.web.shared.drawing.QrMark;
-import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.pairing.Pairing;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Which devices may look in, and how another one is let in. */
@@ -25,18 +25,17 @@ record DevicesView(
     /**
      * Returns what to show.
      *
-     * @param atTheComputer whether the page is asked for at the computer itself; the code is shown nowhere else
+     * @param address where the home network reaches this computer; none where it is closed
+     * @param code the code that lets a device in, at the computer itself; it is shown nowhere else
      */
-    static DevicesView of(Lan lan, Pairing pairing, int port, boolean atTheComputer, ZoneId zone) {
-        String address = lan.address().map(it -> "http://" + it + ":" + port).orElse("");
-        String code =
-                atTheComputer && lan.address().isPresent() ? pairing.code().orElse(null) : null;
+    static DevicesView of(Optional<String> address, Optional<String> code, List<Pairing.Device> devices, ZoneId zone) {
+        String page = address.orElse("");
         return new DevicesView(
-                lan.address().isPresent(),
-                address,
-                code,
-                code == null ? null : QrMark.of(address + "/pair?code=" + code),
-                pairing.devices().stream()
+                address.isPresent(),
+                page,
+                code.orElse(null),
+                code.map(it -> QrMark.of(page + "/pair?code=" + it)).orElse(null),
+                devices.stream()
                         .map(it -> new DeviceShown(
                                 it.id().toString(),
                                 it.name(),

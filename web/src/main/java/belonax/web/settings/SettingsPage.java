@@ -48,12 +48,17 @@ class SettingsPage {
         model.addAttribute(
                 "devices",
                 DevicesView.of(
-                        lan,
-                        pairing,
-                        request.getLocalPort(),
-                        PairedDevicesOnly.isAtTheComputer(request),
+                        lan.address().map(it -> "http://" + it + ":" + request.getLocalPort()),
+                        code(request),
+                        pairing.devices(),
                         clock.getZone()));
         return "settings/page";
+    }
+
+    private Optional<String> code(HttpServletRequest request) throws IOException {
+        return lan.address().isPresent() && PairedDevicesOnly.isAtTheComputer(request)
+                ? pairing.code()
+                : Optional.empty();
     }
 
     @PostMapping("/settings")

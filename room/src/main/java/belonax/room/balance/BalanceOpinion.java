@@ -1,0 +1,79 @@
+package belonax.room.balance;
+
+import belonax.balance.Advice;
+import belonax.balance.BalanceSetup;
+import belonax.balance.DialAdvisor;
+import belonax.balance.DialBelief;
+import belonax.balance.PastBalance;
+import belonax.balance.SimulatedMachine;
+import belonax.balance.Strip;
+import belonax.machine.Machine;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is thought of a run: where its dial stands, what is sewn next, and what went before it here. */
+@Service
+public class BalanceOpinion {
+    private final Sampler sampler;
+
+    BalanceOpinion(Sampler sampler) {
+        this.sampler = sampler;
+    }
+
+    /**
+     * An opinion of a run.
+     *
+     * @param sewAt where the next strip is sewn
+     * @param foundDial what the dial tells that was found, a whole sentence
+     * @param proven the run that was kept for this very set-up before
+     * @param simulated what the simulated machine of a run for learning shows there
+     */
+    public record Opinion(
+            Machine machine,
+            Advice advice,
+            DialBelief belief,
+            double sewAt,
+            Optional<String> foundDial,
+            Optional<BalanceRun> proven,
+            Optional<Strip> simulated) {}
+
+    /** Judges a run by its strips and by what was balanced on its machine before. */
+    @Transactional(readOnly = true)
+    public Opinion of(BalanceRun run, Machine machine) {
+        BalanceSetup setup = run.setup(machine);
+        List<PastBalance> past = run.simulated() == null ? sampler.past(run.machineId()) : List.of();
+        DialAdvisor.Opinion opinion = DialAdvisor.opinion(setup, past, run.read());
+        double sewAt = sewAt(setup, past, run, opinion.advice());
+        return new Opinion(
+                machine,
+                opinion.advice(),
+                opinion.belief(),
+                sewAt,
+                Optional.ofNullable(run.foundDial()).flatMap(it -> DialAdvisor.whatItTells(setup, it)),
+                sampler.proven(run),
+                Optional.ofNullable(run.simulated())
+                        .map(it -> simulatedStrip(it, run.strips().size(), setup, sewAt)));
+    }
+
+    /** After a nest the same strip is sewn once more; else the advisor names the dial. */
+    private static double sewAt(BalanceSetup setup, List<PastBalance> past, BalanceRun run, Advice advice) {
+        if (advice.dial().isPresent()) {
+            return advice.dial().getAsDouble();
+        }
+        List<Strip> read = run.read();
+        return read.isEmpty()
+                ? DialAdvisor.advise(setup, past, List.of())
+                        .dial()
+                        .orElse(setup.dial().normalLow())
+                : read.get(read.size() - 1).dial();
+    }
+
+    /** What a simulated machine truly shows at a dial; the same strip shows the same however often it is looked at. */
+    private static Strip simulatedStrip(long seed, int strips, BalanceSetup setup, double dial) {
+        SimulatedMachine machine = SimulatedMachine.of(setup, new SplittableRandom(seed));
+        return machine.sew(dial, new SplittableRandom(seed * 31 + strips));
+    }
+}

@@ -1,0 +1,96 @@
+package belonax.web.bench;
+
+import belonax.cloth.Stack;
+import belonax.hazard.Job;
+import belonax.hazard.Limit;
+import belonax.hazard.Purpose;
+import belonax.hazard.Verdict;
+import belonax.life.LearntLife;
+import belonax.life.NeedleLife;
+import belonax.life.Retirement;
+import belonax.life.Wear;
+import belonax.match.MatchRequest;
+import belonax.match.SetupCheck;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleBook;
+import belonax.room.needle.NeedleRecord;
+import belonax.room.settings.SettingsStore;
+import belonax.thread.SewingThread;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Judges what is in the machine for what is on the table: its wear, and what may go wrong. */
+@Component
+class BenchReadiness {
+    private final SetupCheck check;
+    private final NeedleBook book;
+    private final SettingsStore settings;
+
+    BenchReadiness(SetupCheck check, NeedleBook book, SettingsStore settings) {
+        this.check = check;
+        this.book = book;
+        this.settings = settings;
+    }
+
+    /** What is under the foot, and how the needle in the machine stands to it; no needle where none is in. */
+    record Ready(Stack stack, Optional<Fitted> fitted) {}
+
+    /**
+     * A needle in the machine, judged.
+     *
+     * @param wear what an hour of this work costs it
+     * @param forbids what no needle changes and what forbids the work
+     */
+    record Fitted(
+            NeedleRecord needle,
+            Wear wear,
+            Retirement retirement,
+            SetupCheck.Checked checked,
+            Optional<Limit> forbids) {
+        boolean isToBeChangedNow() {
+            return retirement.when() == Retirement.When.NOW;
+        }
+
+        boolean isReady() {
+            return !isToBeChangedNow() && checked.verdict() != Verdict.AVOID;
+        }
+    }
+
+    /**
+     * Judges the needle for these cloths.
+     *
+     * @param cloth the id of the first of them
+     * @param bigProject whether a big project is about to begin
+     * @throws belonax.BadInput if this machine cannot sew that
+     */
+    Ready judge(MachineNow now, Stack stack, String cloth, boolean bigProject) {
+        return new Ready(stack, now.fitted().map(it -> judge(now, it, stack, cloth, bigProject)));
+    }
+
+    private Fitted judge(MachineNow now, MachineNow.Fitted fitted, Stack stack, String cloth, boolean bigProject) {
+        SewingThread thread = now.thread().orElse(SewingThread.spunPolyester(25));
+        NeedleRecord needle = book.find(fitted.needleId()).orElseThrow();
+        Wear wear = Wear.of(stack, thread, Purpose.SEAM);
+        LearntLife learnt = book.learnt(needle.needle().type(), wear);
+        MatchRequest request = MatchRequest.of(Job.sewing(stack, thread)
+                .on(now.machine())
+                .brokenBefore(book.brokenBefore(now.id(), cloth))
+                .build());
+        return new Fitted(
+                needle,
+                wear,
+                settings.now().retirement().advise(life(needle, learnt, bigProject)),
+                check.check(request, fitted.needle()),
+                request.job().limits().forbidding());
+    }
+
+    private static NeedleLife life(NeedleRecord needle, LearntLife learnt, boolean bigProject) {
+        NeedleLife life = NeedleLife.fresh()
+                .worn(needle.effectiveHours(), needle.minutes() / 60)
+                .withProjects(needle.projects(), needle.bigProjects())
+                .withSigns(needle.lastSign().stream().toList());
+        life = needle.struck() ? life.afterStrike() : life;
+        life = bigProject ? life.beforeABigProject() : life;
+        return learnt.hasLearnt() ? life.learnt(learnt.hoursOneInFive()) : life;
+    }
+}
