@@ -6,8 +6,8 @@ import belonax.match.SetupCheck;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import belonax.web.shared.PageParts;
+import belonax.web.shared.pairing.Door;
 import belonax.web.shared.pairing.Lan;
-import belonax.web.shared.pairing.PairedDevicesOnly;
 import belonax.web.shared.pairing.Pairing;
 import belonax.web.shared.security.SecurityRules;
 import java.time.Clock;
@@ -33,8 +33,8 @@ public class WebSlice {
     }
 
     @Bean
-    PairedDevicesOnly pairedDevicesOnly() {
-        return new PairedDevicesOnly(Mockito.mock(Pairing.class));
+    Door door() {
+        return new Door(Mockito.mock(Pairing.class));
     }
 
     @Bean

@@ -2,6 +2,7 @@ package belonax.room.archive;
 
 import belonax.BadInput;
 import belonax.room.CraftJson;
+import belonax.room.RoomProperties;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.DrawerStore.CardLine;
 import belonax.room.drawer.PictureStore;
@@ -27,7 +28,6 @@ import java.util.Map;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -59,14 +59,14 @@ public class Archive {
             SettingsStore settings,
             TransactionTemplate transactions,
             Clock clock,
-            @Value("${belonax.home}") String home) {
+            RoomProperties properties) {
         this.room = room;
         this.drawer = drawer;
         this.pictures = pictures;
         this.settings = settings;
         this.transactions = transactions;
         this.clock = clock;
-        this.home = Path.of(home);
+        this.home = properties.home();
     }
 
     /** What an archive holds; pictures are JPEG in base 64. */

@@ -1,12 +1,12 @@
 package belonax.room.archive;
 
+import belonax.room.RoomProperties;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.flyway.FlywayMigrationStrategy;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -19,19 +19,19 @@ class BackupBeforeMigration implements FlywayMigrationStrategy {
 
     private final DataSource dataSource;
     private final Clock clock;
-    private final String home;
+    private final Path home;
 
-    BackupBeforeMigration(DataSource dataSource, Clock clock, @Value("${belonax.home}") String home) {
+    BackupBeforeMigration(DataSource dataSource, Clock clock, RoomProperties properties) {
         this.dataSource = dataSource;
         this.clock = clock;
-        this.home = home;
+        this.home = properties.home();
     }
 
     @Override
     public void migrate(Flyway flyway) {
         boolean holdsSomething = flyway.info().current() != null;
         if (holdsSomething && flyway.info().pending().length > 0) {
-            Path copy = Path.of(home, "before-migration-" + STAMP.format(clock.instant()) + ".zip");
+            Path copy = home.resolve("before-migration-" + STAMP.format(clock.instant()) + ".zip");
             new JdbcTemplate(dataSource).update("backup to ?", copy.toString());
         }
         flyway.migrate();

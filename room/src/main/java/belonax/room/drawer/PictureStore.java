@@ -1,6 +1,7 @@
 package belonax.room.drawer;
 
 import belonax.BadInput;
+import belonax.room.RoomProperties;
 import belonax.room.card.DrawerStore;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -23,7 +24,6 @@ import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -39,8 +39,8 @@ public class PictureStore {
 
     private final Path folder;
 
-    PictureStore(@Value("${belonax.home}") String home) {
-        this.folder = Path.of(home, "pictures");
+    PictureStore(RoomProperties properties) {
+        this.folder = properties.home().resolve("pictures");
     }
 
     /** A picture drawn anew. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import belonax.BadInput;
+import belonax.room.RoomProperties;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -27,7 +28,7 @@ class PictureStoreTest {
 
     @BeforeEach
     void open() {
-        pictures = new PictureStore(home.toString());
+        pictures = new PictureStore(new RoomProperties(home));
     }
 
     @Test

@@ -24,7 +24,6 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Objects;
@@ -34,6 +33,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -92,7 +92,7 @@ class BalancePage {
 
     @PostMapping("/balance")
     String start(
-            @Valid @ModelAttribute("form") BalanceForm form,
+            @Validated @ModelAttribute("form") BalanceForm form,
             BindingResult errors,
             @RequestParam(defaultValue = "false") boolean simulated,
             HttpServletRequest request,
@@ -137,7 +137,7 @@ class BalancePage {
     String strip(
             @PathVariable UUID id,
             @RequestParam int revision,
-            @Valid @ModelAttribute("form") BalanceForm.Seen seen,
+            @Validated @ModelAttribute("form") BalanceForm.Seen seen,
             BindingResult errors) {
         Problems.refuseUnread(errors);
         balances.read(id, revision, seen.reading());
@@ -163,7 +163,7 @@ class BalancePage {
     String keep(
             @PathVariable UUID id,
             @RequestParam int revision,
-            @Valid @ModelAttribute("form") BalanceForm.AtDial at,
+            @Validated @ModelAttribute("form") BalanceForm.AtDial at,
             BindingResult errors) {
         Problems.refuseUnread(errors);
         balances.keep(id, revision, Objects.requireNonNull(at.dial()));

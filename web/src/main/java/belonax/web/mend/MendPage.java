@@ -25,7 +25,6 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -36,6 +35,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -103,7 +103,7 @@ class MendPage {
 
     @PostMapping("/mend")
     String start(
-            @Valid @ModelAttribute("form") MendForm form,
+            @Validated @ModelAttribute("form") MendForm form,
             BindingResult errors,
             HttpServletRequest request,
             HttpServletResponse response,

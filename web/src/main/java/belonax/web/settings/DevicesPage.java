@@ -1,11 +1,10 @@
 package belonax.web.settings;
 
 import belonax.web.shared.form.Problems;
-import belonax.web.shared.pairing.PairedDevicesOnly;
+import belonax.web.shared.pairing.Door;
 import belonax.web.shared.pairing.Pairing;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
 import java.time.Duration;
 import java.util.Objects;
 import java.util.Optional;
@@ -53,7 +52,7 @@ class DevicesPage {
         }
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(PairedDevicesOnly.COOKIE, token.get())
+                ResponseCookie.from(Door.COOKIE, token.get())
                         .httpOnly(true)
                         .sameSite("Strict")
                         .path("/")
@@ -65,8 +64,8 @@ class DevicesPage {
 
     /** Only the computer itself can make a code. */
     @PostMapping("/settings/devices/code")
-    String newCode(HttpServletRequest request) throws IOException {
-        if (PairedDevicesOnly.isAtTheComputer(request)) {
+    String newCode(HttpServletRequest request) {
+        if (Door.isAtTheComputer(request)) {
             pairing.newCode();
         }
         return "redirect:/settings#devices";

@@ -7,11 +7,10 @@ import belonax.room.settings.Light;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import belonax.room.settings.Units;
+import belonax.web.shared.pairing.Door;
 import belonax.web.shared.pairing.Lan;
-import belonax.web.shared.pairing.PairedDevicesOnly;
 import belonax.web.shared.pairing.Pairing;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.IOException;
 import java.time.Clock;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -36,8 +35,7 @@ class SettingsPage {
     }
 
     @GetMapping("/settings")
-    String show(@RequestParam(required = false) Optional<String> kept, HttpServletRequest request, Model model)
-            throws IOException {
+    String show(@RequestParam(required = false) Optional<String> kept, HttpServletRequest request, Model model) {
         model.addAttribute("chosen", store.now());
         model.addAttribute("kept", kept.isPresent());
         model.addAttribute("unitChoices", Choice.of(Units.values(), Units::words));
@@ -55,10 +53,8 @@ class SettingsPage {
         return "settings/page";
     }
 
-    private Optional<String> code(HttpServletRequest request) throws IOException {
-        return lan.address().isPresent() && PairedDevicesOnly.isAtTheComputer(request)
-                ? pairing.code()
-                : Optional.empty();
+    private Optional<String> code(HttpServletRequest request) {
+        return lan.address().isPresent() && Door.isAtTheComputer(request) ? pairing.code() : Optional.empty();
     }
 
     @PostMapping("/settings")

@@ -16,7 +16,6 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import belonax.web.shared.form.Upload;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
 import java.time.Duration;
 import java.util.List;
 import java.util.Objects;
@@ -29,6 +28,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -92,7 +92,7 @@ class SwatchPage {
 
     @PostMapping("/drawer/swatch")
     String keep(
-            @Valid @ModelAttribute("form") SwatchForm form,
+            @Validated @ModelAttribute("form") SwatchForm form,
             BindingResult errors,
             HttpServletResponse response,
             Model model) {
@@ -113,7 +113,7 @@ class SwatchPage {
     String change(
             @PathVariable UUID id,
             @RequestParam int revision,
-            @Valid @ModelAttribute("form") SwatchForm form,
+            @Validated @ModelAttribute("form") SwatchForm form,
             BindingResult errors,
             HttpServletResponse response,
             Model model) {

@@ -15,11 +15,11 @@ import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -63,7 +63,7 @@ class MachinePage {
 
     @PostMapping("/drawer/machine")
     String keep(
-            @Valid @ModelAttribute("form") MachineForm form,
+            @Validated @ModelAttribute("form") MachineForm form,
             BindingResult errors,
             HttpServletResponse response,
             Model model) {
@@ -79,7 +79,7 @@ class MachinePage {
     String change(
             @PathVariable String id,
             @RequestParam int revision,
-            @Valid @ModelAttribute("form") MachineForm form,
+            @Validated @ModelAttribute("form") MachineForm form,
             BindingResult errors,
             HttpServletResponse response,
             Model model) {

@@ -9,7 +9,6 @@ import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -19,6 +18,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -60,7 +60,7 @@ class PacketPage {
 
     @PostMapping("/drawer/packet")
     String keep(
-            @Valid @ModelAttribute("form") PacketForm form,
+            @Validated @ModelAttribute("form") PacketForm form,
             BindingResult errors,
             HttpServletResponse response,
             Model model) {
@@ -80,7 +80,7 @@ class PacketPage {
     String change(
             @PathVariable UUID id,
             @RequestParam int revision,
-            @Valid @ModelAttribute("form") PacketForm form,
+            @Validated @ModelAttribute("form") PacketForm form,
             BindingResult errors,
             HttpServletResponse response) {
         return KeptForm.leads(

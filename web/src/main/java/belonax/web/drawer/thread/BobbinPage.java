@@ -15,7 +15,6 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Parsed;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
@@ -23,6 +22,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -90,7 +90,7 @@ class BobbinPage {
     }
 
     @PostMapping("/drawer/bobbin")
-    String keep(@Valid @ModelAttribute("form") Form form, BindingResult errors, HttpServletResponse response) {
+    String keep(@Validated @ModelAttribute("form") Form form, BindingResult errors, HttpServletResponse response) {
         return KeptForm.leads(
                 Problems.read(
                         errors, () -> List.of(drawer.add(form.bobbin(units())).change())),
@@ -102,7 +102,7 @@ class BobbinPage {
     String change(
             @PathVariable UUID id,
             @RequestParam int revision,
-            @Valid @ModelAttribute("form") Form form,
+            @Validated @ModelAttribute("form") Form form,
             BindingResult errors,
             HttpServletResponse response) {
         return KeptForm.leads(

@@ -15,7 +15,6 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import belonax.web.shared.form.Said;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -25,6 +24,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
+import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -74,7 +74,7 @@ class SpoolPage {
 
     @PostMapping("/drawer/spool")
     String keep(
-            @Valid @ModelAttribute("form") SpoolForm form,
+            @Validated @ModelAttribute("form") SpoolForm form,
             BindingResult errors,
             HttpServletResponse response,
             Model model) {
@@ -102,7 +102,7 @@ class SpoolPage {
     String change(
             @PathVariable UUID id,
             @RequestParam int revision,
-            @Valid @ModelAttribute("form") SpoolForm form,
+            @Validated @ModelAttribute("form") SpoolForm form,
             BindingResult errors,
             HttpServletResponse response,
             Model model) {

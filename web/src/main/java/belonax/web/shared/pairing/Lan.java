@@ -9,16 +9,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.stereotype.Component;
 
 /** The one address of the home network at which Belonax listens too, if it was asked to. */
 @Component
+@EnableConfigurationProperties(LanProperties.class)
 public class Lan {
     private final Optional<String> address;
 
-    Lan(@Value("${belonax.lan:false}") boolean wanted, @Value("${belonax.lan-address:}") String named) {
-        this.address = wanted ? Optional.of(named.isBlank() ? found() : named) : Optional.empty();
+    Lan(LanProperties asked) {
+        String named = asked.lanAddress() == null ? "" : asked.lanAddress();
+        this.address = asked.lan() ? Optional.of(named.isBlank() ? found() : named) : Optional.empty();
     }
 
     /** Returns the address; empty without {@code --lan}. */

@@ -1,12 +1,10 @@
 package belonax.web.shared.pairing;
 
 import belonax.BadInput;
-import io.github.bucket4j.Bucket;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
 import java.util.HexFormat;
@@ -38,7 +36,7 @@ public class Pairing {
     private final RandomGenerator random;
 
     private @Nullable String code;
-    private Bucket guesses = newGuesses();
+    private int guessesLeft;
 
     Pairing(DeviceRepository devices, Clock clock, Supplier<UUID> ids, RandomGenerator random) {
         this.devices = devices;
@@ -62,7 +60,7 @@ public class Pairing {
             letters.append(LETTERS.charAt(random.nextInt(LETTERS.length())));
         }
         code = letters.toString();
-        guesses = newGuesses();
+        guessesLeft = GUESSES;
         return code;
     }
 
@@ -75,12 +73,13 @@ public class Pairing {
     @Transactional
     public synchronized String pair(String guess, String name) {
         BadInput.unless(
-                code != null && guesses.tryConsume(1),
+                code != null,
                 "code",
                 () -> "No code holds at the moment. Make a new one in the settings on the computer itself.");
         String plain = guess.replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT);
         if (!isSame(plain, String.valueOf(code))) {
-            if (guesses.getAvailableTokens() == 0) {
+            guessesLeft--;
+            if (guessesLeft == 0) {
                 code = null;
             }
             throw new BadInput(
@@ -118,12 +117,6 @@ public class Pairing {
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-    }
-
-    private static Bucket newGuesses() {
-        return Bucket.builder()
-                .addLimit(limit -> limit.capacity(GUESSES).refillIntervally(GUESSES, Duration.ofDays(1)))
-                .build();
     }
 
     /** Takes as long for a wrong guess as for the right one. */

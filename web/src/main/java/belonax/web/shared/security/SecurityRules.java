@@ -1,11 +1,22 @@
 package belonax.web.shared.security;
 
+import belonax.web.shared.api.ProblemDocuments;
+import belonax.web.shared.pairing.Door;
 import belonax.web.shared.pairing.Lan;
-import belonax.web.shared.pairing.PairedDevicesOnly;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
@@ -14,6 +25,7 @@ import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 
 /** Who may ask what, and what a browser may do with the answer. */
 @Configuration
@@ -38,8 +50,13 @@ public class SecurityRules {
     };
 
     @Bean
-    SecurityFilterChain rules(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(it -> it.anyRequest().permitAll())
+    SecurityFilterChain rules(HttpSecurity http, Door door, ObjectMapper mapper) throws Exception {
+        return http.authorizeHttpRequests(it -> it.anyRequest()
+                        .access((anybody, asked) -> new AuthorizationDecision(door.letsIn(asked.getRequest()))))
+                .exceptionHandling(it -> it.defaultAuthenticationEntryPointFor(
+                                (request, response, unpaired) -> tellAsProblem(response, mapper), SecurityRules::isApi)
+                        .defaultAuthenticationEntryPointFor(
+                                (request, response, unpaired) -> leadToPairing(response), AnyRequestMatcher.INSTANCE))
                 .csrf(it -> it.csrfTokenRepository(tokens()).ignoringRequestMatchers(COMPUTING))
                 .sessionManagement(it -> it.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(AbstractHttpConfigurer::disable)
@@ -64,11 +81,24 @@ public class SecurityRules {
         return bean;
     }
 
-    @Bean
-    FilterRegistrationBean<PairedDevicesOnly> pairedDevicesFirst(PairedDevicesOnly filter) {
-        FilterRegistrationBean<PairedDevicesOnly> bean = new FilterRegistrationBean<>(filter);
-        bean.setOrder(Ordered.HIGHEST_PRECEDENCE + 1);
-        return bean;
+    private static boolean isApi(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/api/");
+    }
+
+    private static void tellAsProblem(HttpServletResponse response, ObjectMapper mapper) throws IOException {
+        ProblemDetail problem = ProblemDocuments.of(
+                HttpStatus.UNAUTHORIZED,
+                "Open /pair on this device and name the code that Belonax printed.",
+                List.of());
+        problem.setTitle("Not paired");
+        response.setStatus(HttpStatus.UNAUTHORIZED.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        mapper.writeValue(response.getOutputStream(), problem);
+    }
+
+    private static void leadToPairing(HttpServletResponse response) {
+        response.setStatus(HttpStatus.SEE_OTHER.value());
+        response.setHeader(HttpHeaders.LOCATION, "/pair");
     }
 
     private static CookieCsrfTokenRepository tokens() {

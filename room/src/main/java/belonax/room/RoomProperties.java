@@ -1,0 +1,12 @@
+package belonax.room;
+
+import java.nio.file.Path;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * Where the room is kept.
+ *
+ * @param home the data folder
+ */
+@ConfigurationProperties("belonax")
+public record RoomProperties(Path home) {}
