@@ -4,6 +4,6 @@ set -euo pipefail
 cd "$(dirname "$0")"
 mark=node_modules/.installed
 if [ ! -f "$mark" ] || ! cmp -s package-lock.json "$mark"; then
-  npm ci --silent --no-audit --no-fund
+  npm ci --ignore-scripts --silent --no-audit --no-fund
   cp package-lock.json "$mark"
 fi

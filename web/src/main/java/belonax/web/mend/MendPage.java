@@ -3,7 +3,6 @@ package belonax.web.mend;
 import belonax.fault.Check;
 import belonax.fault.FaultFinder;
 import belonax.fault.SearchSchool;
-import belonax.fault.Symptom;
 import belonax.fault.When;
 import belonax.room.Choice;
 import belonax.room.card.DrawerStore;
@@ -202,7 +201,7 @@ class MendPage {
     }
 
     private String beginning(MachineNow machine, Model model) {
-        model.addAttribute("symptoms", Choice.of(Symptom.values(), Symptom::words));
+        model.addAttribute("symptoms", SymptomTile.all());
         model.addAttribute("whens", Choice.of(When.values(), When::words));
         model.addAttribute("schools", SearchSchool.values());
         model.addAttribute(

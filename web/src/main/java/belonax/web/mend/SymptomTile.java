@@ -1,0 +1,37 @@
+package belonax.web.mend;
+
+import belonax.fault.Symptom;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * A symptom to be chosen.
+ *
+ * @param isOnSeam whether its picture shows a seam from both faces
+ */
+record SymptomTile(String value, String words, boolean isOnSeam) {
+    private static final Set<Symptom> ON_SEAM = EnumSet.of(
+            Symptom.SKIPPED_STITCHES,
+            Symptom.TOP_THREAD_BREAKS,
+            Symptom.THREAD_SHREDS,
+            Symptom.BOBBIN_THREAD_BREAKS,
+            Symptom.NEST_BELOW,
+            Symptom.LOOPS_BELOW,
+            Symptom.DOTS_ON_TOP,
+            Symptom.UNEVEN_TENSION,
+            Symptom.PUCKER,
+            Symptom.WAVY_SEAM,
+            Symptom.SEAM_POPS,
+            Symptom.BOBBIN_NOT_PICKED_UP,
+            Symptom.DOES_NOT_FEED,
+            Symptom.UNEVEN_LENGTH,
+            Symptom.HOLES);
+
+    static List<SymptomTile> all() {
+        return Stream.of(Symptom.values())
+                .map(it -> new SymptomTile(it.name(), it.words(), ON_SEAM.contains(it)))
+                .toList();
+    }
+}

@@ -1,0 +1,58 @@
+package belonax.web.shared;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** How templates are written, so that a change in one is seen in a review. */
+class TemplatesTest {
+    private static final Path TEMPLATES = Path.of("src/main/resources/templates");
+    private static final int LONGEST_LINE = 160;
+    private static final Pattern INLINE = Pattern.compile("\\s(style|on[a-z]+)=\"");
+    private static final Pattern COLOUR = Pattern.compile("#[0-9A-Fa-f]{6}\\b");
+
+    static List<Path> templates() throws IOException {
+        try (Stream<Path> all = Files.walk(TEMPLATES)) {
+            return all.filter(it -> it.toString().endsWith(".html")).sorted().toList();
+        }
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("templates")
+    void a_line_can_be_read_whole(Path template) throws IOException {
+        assertThat(Files.readAllLines(template))
+                .allSatisfy(it -> assertThat(it).hasSizeLessThanOrEqualTo(LONGEST_LINE));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("templates")
+    void nothing_is_styled_or_scripted_in_place(Path template) throws IOException {
+        assertThat(Files.readString(template)).doesNotContainPattern(INLINE);
+    }
+
+    /** Prints have no style sheet beside them, so their colours stand in them. */
+    @Test
+    void colours_are_tokens_but_in_prints() throws IOException {
+        assertThat(templates().stream()
+                        .filter(it -> !it.startsWith(TEMPLATES.resolve("print")))
+                        .filter(it -> COLOUR.matcher(read(it)).find()))
+                .isEmpty();
+    }
+
+    private static String read(Path template) {
+        try {
+            return Files.readString(template);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
