@@ -3,6 +3,7 @@ package belonax.balance;
 import belonax.BadInput;
 import belonax.machine.BobbinKind;
 import belonax.machine.Dial;
+import belonax.machine.DialGuide;
 import belonax.thread.Build;
 import belonax.thread.SewingThread;
 import java.util.Optional;
@@ -52,6 +53,6 @@ public record BalanceSetup(
 
     /** Returns the width on the dial of what is one number on a dial from 0 to 9. */
     double numberOnDial() {
-        return (dial.max() - dial.min()) / 9;
+        return DialGuide.number(dial);
     }
 }

@@ -1,28 +1,21 @@
 package belonax.balance;
 
-import belonax.thread.Build;
+import belonax.machine.DialGuide;
 import java.util.List;
 
 /**
  * Where the balanced dial is expected before the first strip: the guide's place for thread, stack and width, drawn towards
- * what this machine's own past says. A Bayesian linear regression with the guide's slopes as its starting point: about 0.7 of
- * a number lower for a thread twice as thick, 0.3 lower per millimetre of stack, 0.15 lower per millimetre of stitch width,
- * monofilament 1 and metallic 1.5 lower. Source: docs/craft.md, "Starting dial".
+ * what this machine's own past says. A Bayesian linear regression with the guide's slopes ({@link DialGuide}) as its starting
+ * point. Source: docs/craft.md, "Starting dial".
  *
  * @param mean expected balanced dial
  * @param spread standard deviation, above 0; both in the dial's own numbers
  */
 record DialPrior(double mean, double spread) {
-    private static final double USUAL_TEX = 25;
-    private static final double USUAL_STACK_MM = 0.7;
-    private static final double MONOFILAMENT = -1.0;
-    private static final double METALLIC = -1.5;
     /** A thicker thread in the bobbin drags more, so the top has to pull more. */
     private static final double BOBBIN_TWICE_AS_THICK = 0.3;
 
-    /** The guide's slopes for: this machine, thread twice as thick, a millimetre of stack, a millimetre of width. */
-    private static final double[] GUIDE = {0, -0.7, -0.3, -0.15};
-    /** How far machines differ in each of them. */
+    /** How far machines differ in each of the guide's slopes. */
     private static final double[] MACHINES_DIFFER = {1.15, 0.25, 0.12, 0.08};
     /** A kept dial lies somewhere in the window that sews clean. */
     private static final double KEPT_WITHIN = 0.45;
@@ -30,27 +23,22 @@ record DialPrior(double mean, double spread) {
     private static final double TODAY = 0.22;
 
     static DialPrior of(BalanceSetup setup, List<PastBalance> past) {
-        double number = setup.numberOnDial();
-        double band = (setup.dial().normalLow() + setup.dial().normalHigh()) / 2;
-        double[] slopes = GUIDE.clone();
-        double[][] doubt = new double[GUIDE.length][GUIDE.length];
-        for (int i = 0; i < GUIDE.length; i++) {
+        double number = DialGuide.number(setup.dial());
+        double band = DialGuide.usual(setup.dial());
+        double[] slopes = DialGuide.slopes();
+        double[][] doubt = new double[slopes.length][slopes.length];
+        for (int i = 0; i < slopes.length; i++) {
             doubt[i][i] = MACHINES_DIFFER[i] * MACHINES_DIFFER[i];
         }
         for (PastBalance it : past) {
-            double[] features = features(it.top().value(), it.stackMm(), it.stitchWidthMm());
-            double seen = (it.dial() - band) / number - special(it.topBuild());
+            double[] features = DialGuide.features(it.top().value(), it.stackMm(), it.stitchWidthMm());
+            double seen = (it.dial() - band) / number - DialGuide.ofThread(it.thread());
             learn(slopes, doubt, features, seen);
         }
-        double[] asked = features(setup.top().tex().value(), setup.stackMm(), setup.stitchWidthMm());
-        double mean = dot(slopes, asked) + special(setup) + bobbin(setup);
+        double[] asked = DialGuide.features(setup.top().totalTex(), setup.stackMm(), setup.stitchWidthMm());
+        double mean = dot(slopes, asked) + DialGuide.ofThread(setup.top()) + bobbin(setup);
         double spread = Math.sqrt(dot(times(doubt, asked), asked) + TODAY * TODAY);
         return new DialPrior(band + mean * number, spread * number);
-    }
-
-    private static double[] features(double tex, double stackMm, double widthMm) {
-        return new double[] {1, Math.log(tex / USUAL_TEX) / Math.log(2), Math.min(8, stackMm) - USUAL_STACK_MM, widthMm
-        };
     }
 
     /** Takes one balance into account: the update of a Gaussian belief by one linear observation. */
@@ -66,18 +54,6 @@ record DialPrior(double mean, double spread) {
                 doubt[i][j] -= gain[i] * gain[j] / variance;
             }
         }
-    }
-
-    private static double special(BalanceSetup setup) {
-        return setup.top().isMetallic() ? METALLIC : special(setup.top().build());
-    }
-
-    private static double special(Build build) {
-        return switch (build) {
-            case MONOFILAMENT -> MONOFILAMENT;
-            case METALLIC -> METALLIC;
-            default -> 0;
-        };
     }
 
     private static double bobbin(BalanceSetup setup) {

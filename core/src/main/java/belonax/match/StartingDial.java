@@ -3,12 +3,11 @@ package belonax.match;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.machine.Dial;
+import belonax.machine.DialGuide;
 import java.util.Locale;
 
 /**
- * Where to start the top dial: from the middle of the machine's usual band, in numbers of a dial from 0 to 9 scaled to its
- * own range. About 0.7 of a number lower for a thread twice as thick, 0.3 lower per millimetre of stack, 0.15 lower per
- * millimetre of stitch width; monofilament 1, metallic 1.5 and rayon filament half a number lower; and what the purpose
+ * Where to start the top dial: where the guide expects this machine's dial to balance ({@link DialGuide}), and what the purpose
  * asks. A test strip decides. Source: docs/craft.md, "Starting dial".
  *
  * @param lower lower end of where to start
@@ -16,17 +15,13 @@ import java.util.Locale;
  * @param note why it differs from the usual place, in one sentence
  */
 public record StartingDial(double lower, double upper, String note) {
-    private static final double USUAL_TEX = 25;
-    private static final double USUAL_STACK_MM = 0.7;
-    private static final double THICKEST_STACK_MM = 8;
-    private static final double NUMBERS = 9;
     private static final double EITHER_SIDE = 0.5;
     private static final double NOTICEABLE = 0.5;
 
     static StartingDial of(Job job, int needles) {
         Dial dial = job.dial().orElseGet(Dial::numbered);
-        double number = (dial.max() - dial.min()) / NUMBERS;
-        double usual = (dial.normalLow() + dial.normalHigh()) / 2;
+        double number = DialGuide.number(dial);
+        double usual = DialGuide.usual(dial);
         double moved = moved(job, needles);
         double likely =
                 Math.max(dial.min() + number, Math.min(dial.max() - number, dial.nearest(usual + moved * number)));
@@ -42,17 +37,8 @@ public record StartingDial(double lower, double upper, String note) {
     }
 
     private static double moved(Job job, int needles) {
-        double thread = -0.7 * Math.log(job.thread().totalTex() / USUAL_TEX) / Math.log(2);
-        double stack = -0.3 * (Math.min(THICKEST_STACK_MM, job.stack().thicknessMm()) - USUAL_STACK_MM);
-        double width = -0.15 * job.stitchWidthMm();
-        return thread + stack + width + ofThread(job) + ofPurpose(job.purpose()) + ofNeedles(job, needles);
-    }
-
-    private static double ofThread(Job job) {
-        if (job.thread().isMetallic()) {
-            return -1.5;
-        }
-        return job.thread().isMonofilament() ? -1.0 : job.thread().isRayonFilament() ? -0.5 : 0;
+        double guide = DialGuide.moved(job.thread().totalTex(), job.stack().thicknessMm(), job.stitchWidthMm());
+        return guide + DialGuide.ofThread(job.thread()) + ofPurpose(job.purpose()) + ofNeedles(job, needles);
     }
 
     /** Returns by how many numbers the purpose asks for more or less pull. */

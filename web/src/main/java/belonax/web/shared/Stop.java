@@ -7,7 +7,7 @@ public enum Stop {
     FIT("Fit", "is it in right?", "/fit"),
     BALANCE("Balance", "which way, how far?", "/balance"),
     MEND("Mend", "what is wrong?", "/mend"),
-    NEEDLES("Needle book", "how worn, and where?", "/needles"),
+    NEEDLES("Needle book", "how worn, where?", "/needles"),
     DRAWER("Drawer", "what do I own?", "/drawer");
 
     private final String words;

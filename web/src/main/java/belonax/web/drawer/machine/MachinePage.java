@@ -57,7 +57,7 @@ class MachinePage {
         MachineNow machine = room.find(id).orElseThrow(() -> new BadInput("machine", "It is no longer in the drawer."));
         String name = machine.machine().name();
         show(MachineForm.of(machine.card(), name, shelf.revision(id).orElse(0), units()), model);
-        model.addAttribute("title", name);
+        model.addAttribute("called", name);
         return "drawer/machine/machine";
     }
 

@@ -1,0 +1,65 @@
+package belonax.machine;
+
+import belonax.thread.SewingThread;
+
+/**
+ * Where the guide expects a dial to balance, told as numbers of a dial from 0 to 9 above the middle of its usual band: about 0.7
+ * lower for a thread twice as thick, 0.3 lower per millimetre of stack (those above 8 mm count as 8), 0.15 lower per millimetre of
+ * stitch width; metallic 1.5, monofilament 1 and rayon filament half a number lower. One model for the place to start and for what
+ * is believed before the first strip. Source: docs/craft.md, "Starting dial".
+ */
+public final class DialGuide {
+    private static final double USUAL_TEX = 25;
+    private static final double USUAL_STACK_MM = 0.7;
+    private static final double THICKEST_STACK_MM = 8;
+    private static final double METALLIC = -1.5;
+    private static final double MONOFILAMENT = -1.0;
+    private static final double RAYON_FILAMENT = -0.5;
+    private static final double NUMBERS = 9;
+    private static final double[] SLOPES = {0, -0.7, -0.3, -0.15};
+
+    private DialGuide() {}
+
+    /** Returns the slopes for: this machine, thread twice as thick, a millimetre of stack, a millimetre of stitch width. */
+    public static double[] slopes() {
+        return SLOPES.clone();
+    }
+
+    /** Returns what the slopes are multiplied by. */
+    public static double[] features(double tex, double stackMm, double stitchWidthMm) {
+        return new double[] {
+            1,
+            Math.log(tex / USUAL_TEX) / Math.log(2),
+            Math.min(THICKEST_STACK_MM, stackMm) - USUAL_STACK_MM,
+            stitchWidthMm
+        };
+    }
+
+    /** Returns by how many numbers thickness, stack and width move the dial. */
+    public static double moved(double tex, double stackMm, double stitchWidthMm) {
+        double[] features = features(tex, stackMm, stitchWidthMm);
+        double moved = 0;
+        for (int i = 0; i < SLOPES.length; i++) {
+            moved += SLOPES[i] * features[i];
+        }
+        return moved;
+    }
+
+    /** Returns by how many numbers what a thread is made of moves the dial. */
+    public static double ofThread(SewingThread thread) {
+        if (thread.isMetallic()) {
+            return METALLIC;
+        }
+        return thread.isMonofilament() ? MONOFILAMENT : thread.isRayonFilament() ? RAYON_FILAMENT : 0;
+    }
+
+    /** Returns how much of a dial is one number on a dial from 0 to 9. */
+    public static double number(Dial dial) {
+        return (dial.max() - dial.min()) / NUMBERS;
+    }
+
+    /** Returns the middle of a dial's usual band. */
+    public static double usual(Dial dial) {
+        return (dial.normalLow() + dial.normalHigh()) / 2;
+    }
+}
