@@ -16,18 +16,36 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
 
 /**
  * Looks at every page as its users will, at 1280x800 and at 390 px. Writes the pictures to {@code target/look} and lists
  * what is wrong. A new page is added to {@link #PAGES}.
  */
+@Import(LookIT.AtHalfPastNine.class)
 class LookIT extends RunningBelonax {
+    /** Pictures that are kept show the same day each time. */
+    @TestConfiguration
+    static class AtHalfPastNine {
+        @Bean
+        @Primary
+        Clock halfPastNine() {
+            return Clock.fixed(Instant.parse("2026-11-25T09:30:00Z"), ZoneOffset.UTC);
+        }
+    }
+
     private static final Map<String, String> PAGES = pages();
     private static final List<String> DARK = List.of(
             "match",
@@ -47,6 +65,7 @@ class LookIT extends RunningBelonax {
     private static final Map<String, String> MACHINES =
             Map.of("mend-case", "old-tin", "mend-history", "badger", "mend-care", "badger");
 
+    private static final KeptPictures KEPT = new KeptPictures();
     private static final String EYES = eyes();
     private static final Path PICTURES = Path.of("../target/look");
 
@@ -61,6 +80,7 @@ class LookIT extends RunningBelonax {
         });
         DARK.forEach(
                 name -> look(name + "-dark", PAGES.getOrDefault(name, "/"), 1280, 800, ColorScheme.DARK, findings));
+        KEPT.writeWords();
         findings.forEach(System.out::println);
 
         assertThat(findings).isEmpty();
@@ -134,6 +154,7 @@ class LookIT extends RunningBelonax {
             page.waitForLoadState(LoadState.LOAD);
             page.evaluate("document.fonts.ready.then(() => true)");
             page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
+            findings.addAll(KEPT.compare(name, page, PICTURES.resolve(name + ".png")));
             // Asking for sizes lets more answers in, so what has come so far is counted.
             int bytes = List.copyOf(answers).stream()
                     .mapToInt(it ->
