@@ -102,7 +102,6 @@ public class BalanceBook {
     /** Keeps the balance: proven for this set-up, and the last balance of the machine where there is one. */
     @UseCase
     public void keep(UUID id, int revision, double dial) {
-        room.hold(drawer.get(BalanceRun.class, id).card().machineId());
         change(id, revision, run -> {
             if (run.simulated() == null) {
                 room.balanced(run.machineId(), dial, run.sewn());
@@ -126,6 +125,7 @@ public class BalanceBook {
     }
 
     private void change(UUID id, int revision, UnaryOperator<BalanceRun> change) {
+        room.hold(drawer.get(BalanceRun.class, id).card().machineId());
         drawer.change(BalanceRun.class, id, revision, change);
     }
 }

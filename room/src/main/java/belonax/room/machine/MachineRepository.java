@@ -31,12 +31,13 @@ public interface MachineRepository extends Repository<MachineEntity, String> {
     Optional<MachineEntity> findAndHold(String id);
 
     /**
-     * Does the same where there must be one.
+     * Does the same where there must be one, on the shelf.
      *
-     * @throws BadInput if there is no such machine
+     * @throws BadInput if there is no such machine, or it was taken off the shelf
      */
     default MachineEntity hold(String id) {
         return findAndHold(id)
+                .filter(it -> !it.isRemoved())
                 .orElseThrow(() -> new BadInput("machine", "There is no such machine. Choose one in the strip."));
     }
 }

@@ -131,9 +131,7 @@ public class MachineShelf {
     }
 
     private MachineEntity hold(String machineId, int revision) {
-        MachineEntity entity = machines.findAndHold(machineId)
-                .filter(it -> !it.isRemoved())
-                .orElseThrow(() -> new BadInput("machine", "There is no such machine. Choose one in the strip."));
+        MachineEntity entity = machines.hold(machineId);
         if (entity.revision() != revision) {
             throw new ChangedMeanwhile(
                     "It was changed in another window. Look at it again and make your change there.");

@@ -1,6 +1,5 @@
 package belonax.web.shared;
 
-import belonax.web.shared.form.Options;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.resource.ResourceUrlProvider;
 import org.thymeleaf.spring6.view.ThymeleafViewResolver;
@@ -10,6 +9,5 @@ import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 public class PageParts {
     PageParts(ThymeleafViewResolver pages, ResourceUrlProvider urls) {
         pages.addStaticVariable("assets", new Assets(urls));
-        pages.addStaticVariable("options", new Options());
     }
 }

@@ -16,16 +16,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
-import org.jspecify.annotations.Nullable;
 import org.springframework.validation.BindingResult;
-import org.springframework.validation.DataBinder;
 import org.springframework.validation.FieldError;
 import org.springframework.validation.ObjectError;
 
@@ -69,7 +66,7 @@ record CsvTable<F, T extends Card>(
         List<T> cards = new ArrayList<>();
         List<Problem> problems = new ArrayList<>();
         for (CSVRecord row : rows(file)) {
-            BindingResult bound = bound(row);
+            BindingResult bound = FormBinding.bind(form, entries(row));
             Problems.read(bound, () -> build.apply(form.cast(bound.getTarget()), units))
                     .ifPresent(cards::add);
             bound.getAllErrors().forEach(it -> problems.add(problem(row, it)));
@@ -79,26 +76,6 @@ record CsvTable<F, T extends Card>(
         }
         BadInput.unless(!cards.isEmpty(), "file", () -> "That file has no rows below its first line.");
         return cards;
-    }
-
-    private BindingResult bound(CSVRecord row) {
-        Map<String, String> entries = entries(row);
-        DataBinder binder = FormBinding.binder(form);
-        binder.construct(new DataBinder.ValueResolver() {
-            @Override
-            public @Nullable Object resolveValue(String name, Class<?> type) {
-                return entries.get(name);
-            }
-
-            @Override
-            public Set<String> getNames() {
-                return entries.keySet();
-            }
-        });
-        if (!binder.getBindingResult().hasErrors()) {
-            binder.validate();
-        }
-        return binder.getBindingResult();
     }
 
     private Problem problem(CSVRecord row, ObjectError wrong) {

@@ -1,6 +1,9 @@
 package belonax.web.shared.form;
 
 import belonax.needle.NeedleSystem;
+import java.lang.reflect.RecordComponent;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.ResolvableType;
@@ -52,18 +55,47 @@ public class FormBinding implements WebMvcConfigurer {
                 ? binder.getTarget().getClass()
                 : binder.getTargetType() == null ? null : binder.getTargetType().resolve();
         if (form != null && form.isRecord()) {
+            // By themselves, so that what they refuse is not tried again by editors that read 1e3 or NaN.
+            binder.registerCustomEditor(Double.class, new TypedNumber.Editor<>(new TypedNumber()));
+            binder.registerCustomEditor(Integer.class, new TypedNumber.Editor<>(new TypedNumber.Whole()));
             binder.setBindingErrorProcessor(new SaysWhatToType(form));
             binder.addValidators(new NeededEntries());
         }
     }
 
-    /** Returns a binder that makes a form of entries that did not come by the browser, such as the row of a table. */
-    public static DataBinder binder(Class<?> form) {
+    /**
+     * Makes a form of entries that did not come by the browser, such as the row of a table.
+     *
+     * @param entries what was typed, by the entries' names
+     */
+    public static BindingResult bind(Class<?> form, Map<String, String> entries) {
         DataBinder binder = new DataBinder(null, FormPage.FORM);
         binder.setTargetType(ResolvableType.forClass(form));
         binder.setConversionService(CONVERSION);
         prepare(binder);
-        return binder;
+        binder.construct(new Typed(entries));
+        BindingResult result = binder.getBindingResult();
+        if (result.getTarget() != null) {
+            binder.validate();
+        } else {
+            NeededEntries needed = new NeededEntries();
+            for (RecordComponent it : form.getRecordComponents()) {
+                needed.validateValue(form, it.getName(), result.getFieldValue(it.getName()), result);
+            }
+        }
+        return result;
+    }
+
+    private record Typed(Map<String, String> entries) implements DataBinder.ValueResolver {
+        @Override
+        public @Nullable Object resolveValue(String name, Class<?> type) {
+            return entries.get(name);
+        }
+
+        @Override
+        public Set<String> getNames() {
+            return entries.keySet();
+        }
     }
 
     /** Returns the result of binding a form that was filled in, to tell in it what is wrong. */

@@ -2,6 +2,7 @@ package belonax.web.shared.form;
 
 import belonax.BadInput;
 import belonax.room.Words;
+import java.beans.PropertyEditorSupport;
 import java.text.ParseException;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,30 @@ final class TypedNumber implements Formatter<Double> {
         @Override
         public String print(Integer value, Locale locale) {
             return String.valueOf(value);
+        }
+    }
+
+    /** Lets a binder read numbers with one of these and with nothing else. */
+    static final class Editor<T> extends PropertyEditorSupport {
+        private final Formatter<T> formatter;
+
+        Editor(Formatter<T> formatter) {
+            this.formatter = formatter;
+        }
+
+        @Override
+        public void setAsText(String text) {
+            try {
+                setValue(text.isBlank() ? null : formatter.parse(text, Locale.ROOT));
+            } catch (ParseException e) {
+                throw new IllegalArgumentException(e);
+            }
+        }
+
+        @Override
+        @SuppressWarnings("unchecked") // Nothing else is put in.
+        public String getAsText() {
+            return getValue() == null ? "" : formatter.print((T) getValue(), Locale.ROOT);
         }
     }
 }
