@@ -1,20 +1,13 @@
 package belonax.cloth;
 
 import belonax.BadInput;
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import belonax.table.Table;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -23,8 +16,9 @@ import java.util.stream.Stream;
  * cloth a line, fields parted by bars. A row that will not do stops the start with its line and the remedy.
  */
 public final class ClothCatalogue {
-    private static final String TABLE = "cloths.txt";
-    private static final int FIELDS = 12;
+    private static final Table TABLE = new Table(
+            "cloths.txt",
+            "id | name | structure | g/m² | mm | stretch % | density | traits | part | make | note | other words");
 
     /** Ids under which a cloth was known before; what was kept with them is still found. */
     private static final Map<String, String> FORMER_IDS = Map.of("milliskin", "dance-knit");
@@ -41,26 +35,14 @@ public final class ClothCatalogue {
 
     /** Returns the catalogue that ships with Belonax. */
     public static ClothCatalogue standard() {
-        try (InputStream in = ClothCatalogue.class.getResourceAsStream(TABLE)) {
-            if (in == null) {
-                throw new IllegalStateException(TABLE + " is missing from the core. Build Belonax again.");
-            }
-            return read(new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))
-                    .lines()
-                    .toList());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        ClothCatalogue catalogue = new ClothCatalogue();
+        TABLE.read(ClothCatalogue.class, catalogue::addRow);
+        return catalogue;
     }
 
     static ClothCatalogue read(List<String> lines) {
         ClothCatalogue catalogue = new ClothCatalogue();
-        for (int i = 0; i < lines.size(); i++) {
-            String line = lines.get(i);
-            if (!line.isBlank() && !line.startsWith("#")) {
-                catalogue.addRow(line, i + 1);
-            }
-        }
+        TABLE.read(lines, catalogue::addRow);
         return catalogue;
     }
 
@@ -110,31 +92,22 @@ public final class ClothCatalogue {
                 : parts.stream().filter(it -> !lower.contains(it)).count();
     }
 
-    private void addRow(String line, int number) {
-        String[] field = line.split("\\|", -1);
-        try {
-            if (field.length != FIELDS) {
-                throw new IllegalArgumentException(field.length + " fields instead of " + FIELDS);
-            }
-            Cloth cloth = Cloth.described(Structure.valueOf(field[2].strip()), Double.parseDouble(field[3]))
-                    .named(field[0].strip(), field[1].strip())
-                    .thicknessMm(optional(field[4]))
-                    .stretchPercent(optional(field[5]))
-                    .density(Density.valueOf(field[6].strip()))
-                    .traits(traits(field[7]))
-                    .part(ClothPart.valueOf(field[8].strip()))
-                    .make(Make.valueOf(field[9].strip()))
-                    .note(field[10].strip())
-                    .build();
-            if (cloth.note().isEmpty() || byId.containsKey(cloth.id())) {
-                throw new IllegalArgumentException("every cloth needs a note and an id of its own");
-            }
-            add(cloth, field[11].strip());
-        } catch (IllegalArgumentException | BadInput e) {
-            throw new IllegalStateException(TABLE + ", line " + number + ": " + e.getMessage()
-                    + ". Write: id | name | structure | g/m² | mm | stretch % | density | traits | part | make | note"
-                    + " | other words.");
+    private Cloth addRow(Table.Row row) {
+        Cloth cloth = Cloth.described(row.word(2, Structure.class), row.number(3))
+                .named(row.text(0), row.text(1))
+                .thicknessMm(row.optional(4))
+                .stretchPercent(row.optional(5))
+                .density(row.word(6, Density.class))
+                .traits(row.words(7, Trait.class))
+                .part(row.word(8, ClothPart.class))
+                .make(row.word(9, Make.class))
+                .note(row.text(10))
+                .build();
+        if (cloth.note().isEmpty() || byId.containsKey(cloth.id())) {
+            throw new IllegalArgumentException("Every cloth needs a note and an id of its own.");
         }
+        add(cloth, row.text(11));
+        return cloth;
     }
 
     private void add(Cloth cloth, String otherWords) {
@@ -162,17 +135,6 @@ public final class ClothCatalogue {
 
     private static String weightClass(Cloth cloth) {
         return WeightClass.of(cloth.weightGsm()).words();
-    }
-
-    private static OptionalDouble optional(String text) {
-        return text.isBlank() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(text));
-    }
-
-    private static Set<Trait> traits(String text) {
-        return Stream.of(text.strip().split("\\s+"))
-                .filter(it -> !it.isEmpty())
-                .map(Trait::valueOf)
-                .collect(Collectors.toSet());
     }
 
     private static String abridged(String id) {
