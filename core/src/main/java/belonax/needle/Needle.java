@@ -25,6 +25,20 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
         return new Needle(system, type, size, Optional.empty());
     }
 
+    /**
+     * Returns a needle as it is written down by columns.
+     *
+     * @param nm the blade in hundredths of a millimetre
+     * @param spacingMm distance of the outer needles; none for a single one
+     * @param point the point of a twin's needles; universal where it is not told
+     * @throws BadInput if there is no such needle
+     */
+    public static Needle of(
+            NeedleSystem system, NeedleType type, int nm, Optional<Double> spacingMm, Optional<NeedleType> point) {
+        Optional<Twin> twin = spacingMm.map(it -> new Twin(it, point.orElse(NeedleType.UNIVERSAL)));
+        return new Needle(system, type, NeedleSize.ofNm(nm), twin);
+    }
+
     /** Returns the kind of point at work: for a twin that of its needles, otherwise the type itself. */
     public NeedleType point() {
         return twin.map(Twin::point).orElse(type);

@@ -1,7 +1,6 @@
 package belonax.room.archive;
 
 import belonax.needle.Needle;
-import belonax.needle.NeedleSize;
 import belonax.needle.Twin;
 import belonax.room.archive.RoomContent.MachineLine;
 import belonax.room.archive.RoomContent.NeedleLine;
@@ -15,7 +14,6 @@ import belonax.room.needle.Projection;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -106,12 +104,7 @@ public class RoomArchive {
     }
 
     private static Needle needle(NeedleLine it) {
-        return new Needle(
-                it.system(),
-                it.type(),
-                NeedleSize.ofNm(it.nm()),
-                it.spacingMm() == null
-                        ? Optional.empty()
-                        : Optional.of(new Twin(it.spacingMm(), Objects.requireNonNull(it.point()))));
+        return Needle.of(
+                it.system(), it.type(), it.nm(), Optional.ofNullable(it.spacingMm()), Optional.ofNullable(it.point()));
     }
 }

@@ -105,12 +105,6 @@ public record Packet(
 
     private static Needle needle(
             NeedleSystem system, NeedleType type, int nm, @Nullable Double spacingMm, @Nullable NeedleType point) {
-        return new Needle(
-                system,
-                type,
-                NeedleSize.ofNm(nm),
-                spacingMm == null
-                        ? Optional.empty()
-                        : Optional.of(new Twin(spacingMm, Objects.requireNonNullElse(point, NeedleType.UNIVERSAL))));
+        return Needle.of(system, type, nm, Optional.ofNullable(spacingMm), Optional.ofNullable(point));
     }
 }

@@ -5,10 +5,8 @@ import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
-import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
-import belonax.needle.Twin;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -106,9 +104,7 @@ public class NeedleEntity {
     }
 
     public Needle needle() {
-        Optional<Twin> twin =
-                spacingMm == null || point == null ? Optional.empty() : Optional.of(new Twin(spacingMm, point));
-        return new Needle(system, type, NeedleSize.ofNm(nm), twin);
+        return Needle.of(system, type, nm, Optional.ofNullable(spacingMm), Optional.ofNullable(point));
     }
 
     /** Writes down what follows from its events. */

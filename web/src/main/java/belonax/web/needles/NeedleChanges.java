@@ -1,10 +1,8 @@
 package belonax.web.needles;
 
 import belonax.needle.Needle;
-import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
-import belonax.needle.Twin;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.event.Undo;
@@ -63,9 +61,8 @@ class NeedleChanges {
         }
 
         Needle needle() {
-            Optional<Twin> twin =
-                    spacingMm == null || point == null ? Optional.empty() : Optional.of(new Twin(spacingMm, point));
-            return new Needle(NeedleSystem.of(system), type, NeedleSize.ofNm(nm), twin);
+            return Needle.of(
+                    NeedleSystem.of(system), type, nm, Optional.ofNullable(spacingMm), Optional.ofNullable(point));
         }
 
         Optional<SewingThread> thread() {
