@@ -19,8 +19,7 @@ class BalanceJourneyIT extends RunningBelonax {
 
     @BeforeEach
     void open() {
-        context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
+        context = open(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
         page = context.newPage();
         page.navigate(address("/balance?layers=3"));
         page.locator("#cloth").selectOption("corduroy-wide");

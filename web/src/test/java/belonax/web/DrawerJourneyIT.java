@@ -28,8 +28,8 @@ class DrawerJourneyIT extends RunningBelonax {
 
     @BeforeEach
     void open() {
-        context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        context =
+                open(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
         page = context.newPage();
     }
 

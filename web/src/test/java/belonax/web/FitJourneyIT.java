@@ -21,7 +21,7 @@ class FitJourneyIT extends RunningBelonax {
 
     @BeforeEach
     void open() {
-        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        context = open(new Browser.NewContextOptions().setViewportSize(1280, 800));
         page = context.newPage();
     }
 

@@ -19,7 +19,7 @@ class MatchJourneyIT extends RunningBelonax {
 
     @BeforeEach
     void open() {
-        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        context = open(new Browser.NewContextOptions().setViewportSize(1280, 800));
         page = context.newPage();
     }
 
@@ -74,7 +74,7 @@ class MatchJourneyIT extends RunningBelonax {
 
     @Test
     void without_scripts_the_sentence_is_a_form_and_the_needle_is_fitted_all_the_same() {
-        try (BrowserContext plain = browser.newContext(new Browser.NewContextOptions().setJavaScriptEnabled(false))) {
+        try (BrowserContext plain = open(new Browser.NewContextOptions().setJavaScriptEnabled(false))) {
             page = plain.newPage();
             page.navigate(address("/match?machine=old-tin"));
 

@@ -28,7 +28,7 @@ class MendJourneyIT extends RunningBelonax {
 
     @BeforeEach
     void open() {
-        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        context = open(new Browser.NewContextOptions().setViewportSize(1280, 800));
         page = context.newPage();
     }
 

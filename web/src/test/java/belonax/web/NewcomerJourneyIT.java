@@ -17,7 +17,7 @@ import org.springframework.test.context.ActiveProfiles;
 class NewcomerJourneyIT extends RunningBelonax {
     @Test
     void three_questions_lead_to_the_first_answer() {
-        try (BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(390, 844))) {
+        try (BrowserContext context = open(new Browser.NewContextOptions().setViewportSize(390, 844))) {
             Page page = context.newPage();
             page.navigate(address("/"));
             assertThat(page).hasURL(Pattern.compile(".*/welcome"));

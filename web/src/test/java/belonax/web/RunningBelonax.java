@@ -1,11 +1,16 @@
 package belonax.web;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -17,6 +22,8 @@ import org.springframework.test.context.ActiveProfiles;
 public abstract class RunningBelonax {
     private static Playwright playwright;
     protected static Browser browser;
+
+    private final List<String> complaints = new ArrayList<>();
 
     @LocalServerPort
     private int port;
@@ -42,6 +49,27 @@ public abstract class RunningBelonax {
     static void closeBrowser() {
         browser.close();
         playwright.close();
+    }
+
+    /** Opens a window whose console is listened to. */
+    protected BrowserContext open(Browser.NewContextOptions options) {
+        BrowserContext context = browser.newContext(options);
+        context.onConsoleMessage(it -> {
+            // A refusal is an answer, and what was asked is given up when the next key asks anew.
+            boolean isUsual = it.text().startsWith("Failed to load resource: the server responded")
+                    || it.text().startsWith("htmx:sendAbort")
+                    || it.text().startsWith("htmx:afterRequest");
+            if (!isUsual && (it.type().equals("error") || it.type().equals("warning"))) {
+                complaints.add(it.page().url() + ": " + it.text());
+            }
+        });
+        return context;
+    }
+
+    /** Neither a page nor a swap makes the browser complain, of a refused style or anything else. */
+    @AfterEach
+    void theConsoleStaysSilent() {
+        assertThat(complaints).isEmpty();
     }
 
     protected String address(String path) {
