@@ -107,8 +107,12 @@ public interface EventRepository extends Repository<StoredEvent, Long> {
             order by e.kind, e.seq desc""")
     List<StoredEvent> newest(EventKind kind, Limit limit);
 
-    /** Returns the newest events of all kinds but undoing, taken back or not. */
-    @Query("select e from StoredEvent e where e.kind <> belonax.room.event.EventKind.UNDONE order by e.seq desc")
+    /** Returns the newest events that somebody's press made, taken back or not: not undoing, nor what set old minutes right. */
+    @Query("""
+            select e from StoredEvent e
+            where e.kind not in (
+              belonax.room.event.EventKind.UNDONE, belonax.room.event.EventKind.MINUTES_SET_RIGHT)
+            order by e.seq desc""")
     List<StoredEvent> newest(Limit limit);
 
     /** Returns what was put off on a machine and until now is; nothing else has an end, so its index finds it at once. */
