@@ -14,6 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param normalHigh to; within the range
  */
 public record Dial(DialKind kind, double min, double max, double step, double normalLow, double normalHigh) {
+    /** What to type where the place of a dial is asked for. */
+    public static final String READ_IT = "Read the dial off the machine: a number within its range.";
+
     public Dial {
         BadInput.unless(
                 min >= 0 && max <= 20 && min < max,

@@ -46,7 +46,7 @@ public class RoomArchive {
                         .map(it -> line(it))
                         .toList(),
                 all("select e from StoredEvent e order by e.seq", StoredEvent.class).stream()
-                        .map(EventLine::of)
+                        .map(StoredEvent::line)
                         .toList());
     }
 

@@ -46,7 +46,7 @@ public class BalanceOpinion {
         BalanceSetup setup = run.setup(machine);
         List<PastBalance> past = run.simulated() == null ? sampler.past(run.machineId()) : List.of();
         DialAdvisor.Opinion opinion = DialAdvisor.opinion(setup, past, run.read());
-        double sewAt = sewAt(setup, past, run, opinion.advice());
+        double sewAt = sewAt(setup, run, opinion.advice());
         return new Opinion(
                 machine,
                 opinion.advice(),
@@ -59,15 +59,13 @@ public class BalanceOpinion {
     }
 
     /** After a nest the same strip is sewn once more; else the advisor names the dial. */
-    private static double sewAt(BalanceSetup setup, List<PastBalance> past, BalanceRun run, Advice advice) {
+    private static double sewAt(BalanceSetup setup, BalanceRun run, Advice advice) {
         if (advice.dial().isPresent()) {
             return advice.dial().getAsDouble();
         }
         List<Strip> read = run.read();
         return read.isEmpty()
-                ? DialAdvisor.advise(setup, past, List.of())
-                        .dial()
-                        .orElse(setup.dial().normalLow())
+                ? setup.dial().normalLow()
                 : read.get(read.size() - 1).dial();
     }
 

@@ -14,10 +14,6 @@ import org.jspecify.annotations.Nullable;
  * @param event the event itself, as it is kept under its kind
  */
 public record EventLine(UUID action, Instant at, EventKind kind, JsonNode event) {
-    public static EventLine of(StoredEvent it) {
-        return new EventLine(it.actionId(), it.at(), it.kind(), CraftJson.tree(CraftJson.write(it.event())));
-    }
-
     /**
      * Returns the event to be kept.
      *

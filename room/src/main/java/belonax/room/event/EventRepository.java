@@ -48,37 +48,6 @@ public interface EventRepository extends Repository<StoredEvent, Long> {
                 .max(Comparator.comparingLong(StoredEvent::seq));
     }
 
-    /** Returns the newest events of a kind on a machine, without those that were taken back; ordered as its index is. */
-    @Query("""
-            select e from StoredEvent e
-            where e.machineId = :machineId and e.kind = :kind
-              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
-            order by e.machineId, e.kind, e.seq desc""")
-    List<StoredEvent> newestOfMachine(String machineId, EventKind kind, Limit limit);
-
-    /** Returns the newest event of a kind on a machine, if it was not taken back. */
-    default Optional<StoredEvent> newestOf(String machineId, EventKind kind) {
-        return newestOfMachine(machineId, kind, Limit.of(1)).stream().findFirst();
-    }
-
-    /**
-     * Returns the newest events of a kind that a needle took part in, without those that were taken back; ordered as its index
-     * is.
-     */
-    @Query("""
-            select e from StoredEvent e
-            where e.needleId = :needleId and e.kind = :kind
-              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
-            order by e.needleId, e.kind, e.seq desc""")
-    List<StoredEvent> newestOfNeedle(UUID needleId, EventKind kind, Limit limit);
-
-    /** Returns the newest event of any of these kinds that a needle took part in, if it was not taken back. */
-    default Optional<StoredEvent> newestOfNeedle(UUID needleId, Collection<EventKind> kinds) {
-        return kinds.stream()
-                .flatMap(it -> newestOfNeedle(needleId, it, Limit.of(1)).stream())
-                .max(Comparator.comparingLong(StoredEvent::seq));
-    }
-
     /** Returns what moved the minutes of a machine, without what was taken back. */
     @Query("""
             select e from StoredEvent e

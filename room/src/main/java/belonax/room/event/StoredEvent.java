@@ -67,6 +67,11 @@ public class StoredEvent {
         return CraftJson.read(body, kind.type());
     }
 
+    /** Returns the event as an archive holds it. */
+    public EventLine line() {
+        return new EventLine(actionId, at, kind, CraftJson.tree(body));
+    }
+
     /** Returns what happened, if it is of that kind. */
     public <T> Optional<T> as(Class<T> wanted) {
         return wanted.isAssignableFrom(kind.type()) ? event().as(wanted) : Optional.empty();

@@ -7,6 +7,7 @@ import belonax.balance.Touched;
 import belonax.balance.Underside;
 import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
+import belonax.machine.Dial;
 import belonax.needle.Needle;
 import belonax.room.balance.BalanceBook.Reading;
 import belonax.room.balance.BalanceRun;
@@ -115,7 +116,7 @@ record BalanceForm(
     record Seen(
             @Nullable UUID strip,
 
-            @Ask(value = "Read the dial off the machine: a number within its range.", needed = true) @Nullable
+            @Ask(value = Dial.READ_IT, needed = true) @Nullable
             Double dial,
 
             @Nullable TopFace top,
@@ -142,7 +143,7 @@ record BalanceForm(
 
     /** Where the dial stands. */
     record AtDial(
-            @Ask(value = "Read the dial off the machine: a number within its range.", needed = true) @Nullable
+            @Ask(value = Dial.READ_IT, needed = true) @Nullable
             Double dial) {}
 
     private static ThreadKept thread(double tex, Fibre fibre, Build build) {

@@ -5,6 +5,7 @@ import belonax.cloth.Stack;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.When;
+import belonax.machine.Dial;
 import belonax.room.drawer.NeedleSource;
 import belonax.room.needle.MachineNow;
 import belonax.room.trouble.MendCase;
@@ -31,8 +32,6 @@ record MendForm(
 
         @Nullable String spool,
         @Nullable SearchSchool school) {
-
-    static final String READ_THE_DIAL = "Read the dial off the machine: a number within its range.";
 
     /** Returns what is usual: the spool that is likely on the machine. */
     static MendForm usual(String likelySpool) {
@@ -71,7 +70,7 @@ record MendForm(
      * @param in a word of the list of needles
      */
     record Found(
-            @Ask(READ_THE_DIAL) @Nullable Double dial,
+            @Ask(Dial.READ_IT) @Nullable Double dial,
             @Nullable UUID needle,
             @Nullable String in,
             @Nullable UUID spool) {
@@ -89,5 +88,5 @@ record MendForm(
     }
 
     /** Where the dial stood when nothing had been touched yet. */
-    record AsFound(@Ask(READ_THE_DIAL) @Nullable Double dial) {}
+    record AsFound(@Ask(Dial.READ_IT) @Nullable Double dial) {}
 }
