@@ -1,5 +1,6 @@
 package belonax.benchmarks;
 
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranking;
 import belonax.fault.Glance;
@@ -43,7 +44,9 @@ public class FaultBenchmark {
     public void prepare() {
         trouble = Trouble.told(Set.of(Arrays.copyOf(Symptom.values(), symptoms)))
                 .glance(Map.of(Glance.PATH, Look.WRONG, Glance.BOBBIN, Look.RIGHT))
-                .checked(List.of("NEEDLE_REPLACE", "RETHREAD_TOP", "TOP_DIAL"), List.of("THREAD_SNAG"))
+                .checked(
+                        List.of(CheckId.NEEDLE_REPLACE, CheckId.RETHREAD_TOP, CheckId.TOP_DIAL),
+                        List.of(CheckId.THREAD_SNAG))
                 .build();
     }
 

@@ -1,6 +1,7 @@
 package belonax.benchmarks;
 
 import belonax.fault.Check.Who;
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.FaultFinder.Ranking;
@@ -73,8 +74,8 @@ public final class FaultStudy {
             SearchSchool school,
             SplittableRandom random) {
         FaultTable table = finder.table();
-        List<String> none = new ArrayList<>();
-        List<String> cured = new ArrayList<>();
+        List<CheckId> none = new ArrayList<>();
+        List<CheckId> cured = new ArrayList<>();
         double minutes = glance.isEmpty() ? 0 : GLANCE_MINUTES;
         while (trouble.left() > 0) {
             Trouble told = Trouble.told(trouble.symptoms())

@@ -43,15 +43,15 @@ public final class DialAdvisor {
         return opinion(setup, past, strips).advice();
     }
 
-    /** Advice with the belief that it comes of, for drawing it. */
-    public record Opinion(Advice advice, DialBelief belief) {}
+    /** Advice with the posterior that it comes of, for drawing it. */
+    public record Opinion(Advice advice, DialPosterior posterior) {}
 
     /** Does the same as {@link #advise}, and returns what is believed too. */
     public static Opinion opinion(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
         BadInput.unless(strips.size() <= MOST_READ, "strips", () -> "Name at most 40 strips.");
         BadInput.unless(past.size() <= MOST_PAST, "past", () -> "Name at most 200 past balances.");
         Case asked = new Case(setup, past, strips);
-        return new Opinion(asked.advice(), asked.belief);
+        return new Opinion(asked.advice(), asked.posterior);
     }
 
     /** Returns what a dial tells that was found at this place, if it is outside its band. */
@@ -63,7 +63,7 @@ public final class DialAdvisor {
     private static final class Case {
         private final BalanceSetup setup;
         private final List<Strip> strips;
-        private final DialBelief belief;
+        private final DialPosterior posterior;
         private final DialSettings settings;
         private final DialWords words;
         private final double best;
@@ -71,10 +71,10 @@ public final class DialAdvisor {
         Case(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
             this.setup = setup;
             this.strips = strips;
-            this.belief = DialBelief.of(setup, past, strips);
+            this.posterior = DialPosterior.of(setup, past, strips);
             this.settings = DialSettings.of(setup.dial());
             this.words = new DialWords(setup, past.size(), strips);
-            this.best = settings.best(belief);
+            this.best = settings.best(posterior);
         }
 
         Advice advice() {
@@ -109,7 +109,7 @@ public final class DialAdvisor {
         }
 
         private Optional<Advice> endOfTheDial() {
-            if (belief.chanceBalanced(best) >= END_IS_WRONG) {
+            if (posterior.chanceBalanced(best) >= END_IS_WRONG) {
                 return Optional.empty();
             }
             boolean atLow = best <= settings.lowest() && anyAt(it -> it <= settings.lowest(), Strip::isTooTight);
@@ -121,8 +121,8 @@ public final class DialAdvisor {
 
         private Optional<Advice> kept() {
             return sewnClean()
-                    .filter(it -> belief.chanceBalanced(it) >= KEEP_CONFIDENCE)
-                    .map(it -> named(Action.KEEP, it, words.keep(it, belief.chanceBalanced(it))));
+                    .filter(it -> posterior.chanceBalanced(it) >= KEEP_CONFIDENCE)
+                    .map(it -> named(Action.KEEP, it, words.keep(it, posterior.chanceBalanced(it))));
         }
 
         /** Returns the likeliest of the settings that sewed a clean strip. */
@@ -131,7 +131,7 @@ public final class DialAdvisor {
                     .filter(Strip::isClean)
                     .map(Strip::dial)
                     .filter(settings::reaches)
-                    .max(Comparator.comparingDouble(belief::chanceBalanced));
+                    .max(Comparator.comparingDouble(posterior::chanceBalanced));
         }
 
         private Optional<Advice> tooMany() {
@@ -143,7 +143,7 @@ public final class DialAdvisor {
         /** A setting that sewed clean is sewn again rather than one beside it that is hardly likelier. */
         private double next() {
             return sewnClean()
-                    .filter(it -> belief.chanceBalanced(it) >= belief.chanceBalanced(best) - HARDLY_LIKELIER)
+                    .filter(it -> posterior.chanceBalanced(it) >= posterior.chanceBalanced(best) - HARDLY_LIKELIER)
                     .orElse(best);
         }
 
@@ -163,10 +163,10 @@ public final class DialAdvisor {
             return new Advice(
                     action,
                     dial,
-                    belief.chanceBalanced(dial.orElse(best)),
-                    onDial(belief.quantile(0.1)),
-                    onDial(belief.quantile(0.5)),
-                    onDial(belief.quantile(0.9)),
+                    posterior.chanceBalanced(dial.orElse(best)),
+                    onDial(posterior.quantile(0.1)),
+                    onDial(posterior.quantile(0.5)),
+                    onDial(posterior.quantile(0.9)),
                     why,
                     suspicion);
         }

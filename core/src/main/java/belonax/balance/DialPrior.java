@@ -26,32 +26,32 @@ record DialPrior(double mean, double spread) {
         double number = DialGuide.number(setup.dial());
         double band = DialGuide.usual(setup.dial());
         double[] slopes = DialGuide.slopes();
-        double[][] doubt = new double[slopes.length][slopes.length];
+        double[][] covariance = new double[slopes.length][slopes.length];
         for (int i = 0; i < slopes.length; i++) {
-            doubt[i][i] = MACHINES_DIFFER[i] * MACHINES_DIFFER[i];
+            covariance[i][i] = MACHINES_DIFFER[i] * MACHINES_DIFFER[i];
         }
         for (PastBalance it : past) {
             double[] features = DialGuide.features(it.top().value(), it.stackMm(), it.stitchWidthMm());
             double seen = (it.dial() - band) / number - DialGuide.ofThread(it.thread());
-            learn(slopes, doubt, features, seen);
+            learn(slopes, covariance, features, seen);
         }
         double[] asked = DialGuide.features(setup.top().totalTex(), setup.stackMm(), setup.stitchWidthMm());
         double mean = dot(slopes, asked) + DialGuide.ofThread(setup.top()) + bobbin(setup);
-        double spread = Math.sqrt(dot(times(doubt, asked), asked) + TODAY * TODAY);
+        double spread = Math.sqrt(dot(times(covariance, asked), asked) + TODAY * TODAY);
         return new DialPrior(band + mean * number, spread * number);
     }
 
-    /** Takes one balance into account: the update of a Gaussian belief by one linear observation. */
-    private static void learn(double[] slopes, double[][] doubt, double[] features, double seen) {
-        double[] gain = times(doubt, features);
-        double variance = dot(gain, features) + KEPT_WITHIN * KEPT_WITHIN;
-        double surprise = seen - dot(slopes, features);
+    /** Takes one balance into account: the update of a Gaussian by one linear observation. */
+    private static void learn(double[] slopes, double[][] covariance, double[] features, double seen) {
+        double[] withSeen = times(covariance, features);
+        double variance = dot(withSeen, features) + KEPT_WITHIN * KEPT_WITHIN;
+        double residual = seen - dot(slopes, features);
         for (int i = 0; i < slopes.length; i++) {
-            slopes[i] += gain[i] * surprise / variance;
+            slopes[i] += withSeen[i] * residual / variance;
         }
         for (int i = 0; i < slopes.length; i++) {
             for (int j = 0; j < slopes.length; j++) {
-                doubt[i][j] -= gain[i] * gain[j] / variance;
+                covariance[i][j] -= withSeen[i] * withSeen[j] / variance;
             }
         }
     }

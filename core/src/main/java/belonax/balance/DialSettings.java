@@ -34,12 +34,12 @@ record DialSettings(double lowest, double step, int count) {
     }
 
     /** Returns the setting at which balance is likeliest; of several alike the one nearest to the middle of what is believed. */
-    double best(DialBelief belief) {
-        double middle = belief.quantile(0.5);
+    double best(DialPosterior posterior) {
+        double middle = posterior.quantile(0.5);
         double best = lowest;
         double most = -1;
         for (int i = 0; i < count; i++) {
-            double chance = belief.chanceBalanced(at(i));
+            double chance = posterior.chanceBalanced(at(i));
             boolean alike = Math.abs(chance - most) < NEARLY;
             if (alike ? Math.abs(at(i) - middle) < Math.abs(best - middle) : chance > most) {
                 best = at(i);

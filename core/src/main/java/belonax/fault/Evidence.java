@@ -1,12 +1,16 @@
 package belonax.fault;
 
+import belonax.LogOdds;
+import belonax.fault.Check.Needs;
 import belonax.fault.Glance.Look;
+import belonax.fault.Trouble.MachineState;
 import belonax.hazard.Hazard;
 import belonax.hazard.Reason;
 import belonax.machine.MachineKind;
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What is known beside the symptoms, as log-odds for each cause: circumstances, the set-up's own hazard factors read
@@ -25,6 +29,12 @@ final class Evidence {
     private static final double CLEANING_HOURS = 0.10;
     private static final double SERVICE_MONTHS = 0.05;
     private static final double OFF_DIAL = 1.1;
+    private static final double MOST_OFF_DIAL = 3.5;
+    private static final double INSIDE_BAND = -1.5;
+    private static final double NEVER_CLEANED = 0.8;
+    private static final double NEVER_SERVICED = 1.2;
+    private static final double NO_BOBBIN = -9;
+    private static final double UNBOUNDED = Double.MAX_VALUE;
     private static final double BROKEN = 0.5;
     private static final double MOST_OF_BROKEN = 1.5;
     private static final double PIECES_MISSING = 2.5;
@@ -50,96 +60,73 @@ final class Evidence {
 
     /** Returns the chance of a cause before the symptoms that were seen, 0 when it was found and cured. */
     double chance(Cause cause) {
-        if (trouble.cured().contains(cause.check())) {
+        if (trouble.cured().contains(cause.check().id())) {
             return 0;
         }
-        double logOdds = Math.log(cause.rate() / (1 - cause.rate())) + known(cause);
-        double chance = 1 / (1 + Math.exp(-logOdds));
-        if (trouble.ruledOut().contains(cause.check())) {
+        double chance = LogOdds.chance(LogOdds.of(cause.rate()) + known(cause));
+        if (trouble.ruledOut().contains(cause.check().id())) {
             chance = chance * (1 - FINDS) / (1 - chance * FINDS);
         }
         return hidden(cause, chance);
     }
 
     private double known(Cause cause) {
-        double sum = ofTheMachine(cause) + history(cause) + ofTheSetup(cause) + ofBrokenNeedles(cause);
+        double sum = ofWhatIsKnown(cause) + history(cause) + reasons(cause);
         for (When it : trouble.when()) {
             sum += cause.whenAdds().getOrDefault(it, 0.0);
         }
         return sum;
     }
 
-    private double ofBrokenNeedles(Cause cause) {
-        return switch (cause.id()) {
-            case "PLATE_NICKED", "CASE_NICKED", "HOOK_NICKED" ->
+    /** What is known of needle, thread and machine; on an overlocker nothing of a bobbin is likely. */
+    private double ofWhatIsKnown(Cause cause) {
+        MachineState machine = trouble.machine();
+        if (machine.kind().filter(MachineKind::hasLoopers).isPresent()
+                && cause.check().needs() != Needs.NOTHING) {
+            return NO_BOBBIN;
+        }
+        return switch (cause.grows()) {
+            case NOTHING -> 0;
+            case NEEDLE_HOURS -> beyond(trouble.needleHours(), HOURS, 4, UNBOUNDED);
+            case NEEDLE_STRUCK -> trouble.needleStruck() ? STRUCK : 0;
+            case THREAD_YEARS -> beyond(trouble.threadAgeYears(), THREAD_YEARS, 3, UNBOUNDED);
+            case NEEDLES_BROKEN ->
                 Math.min(MOST_OF_BROKEN, BROKEN * trouble.broken().count());
-            case "OBJECT_INSIDE" -> trouble.broken().piecesMissing() ? PIECES_MISSING : 0;
-            default -> 0;
+            case PIECES_MISSING -> trouble.broken().piecesMissing() ? PIECES_MISSING : 0;
+            case HOURS_SINCE_CLEANING ->
+                machine.hoursSinceCleaning().isEmpty() && machine.neverServiced()
+                        ? NEVER_CLEANED
+                        : beyond(machine.hoursSinceCleaning(), CLEANING_HOURS, 6, 2.5);
+            case MONTHS_SINCE_SERVICE ->
+                machine.neverServiced()
+                        ? NEVER_SERVICED
+                        : beyond(machine.monthsSinceService(), SERVICE_MONTHS, 12, 1.5);
+            case DIAL_OUTSIDE_BAND -> ofTheDial(machine.dialBandsOff());
         };
     }
 
-    private double ofTheSetup(Cause cause) {
-        double sum = 0;
-        if (cause.id().equals("NEEDLE_WORN") && trouble.needleHours().isPresent()) {
-            sum += HOURS * (trouble.needleHours().getAsDouble() - 4);
+    /** Log-odds that grow with each unit beyond the usual one, at most so many; 0 when the amount is not known. */
+    private static double beyond(OptionalDouble amount, double each, double usual, double most) {
+        return amount.isPresent() ? Math.min(most, each * (amount.getAsDouble() - usual)) : 0;
+    }
+
+    private static double ofTheDial(OptionalDouble off) {
+        if (off.isEmpty()) {
+            return 0;
         }
-        if (cause.id().equals("NEEDLE_BENT") && trouble.needleStruck()) {
-            sum += STRUCK;
-        }
-        if (cause.id().equals("THREAD_OLD") && trouble.threadAgeYears().isPresent()) {
-            sum += THREAD_YEARS * (trouble.threadAgeYears().getAsDouble() - 3);
-        }
-        return sum + reasons(cause);
+        return off.getAsDouble() > 0 ? Math.min(MOST_OFF_DIAL, 1 + OFF_DIAL * off.getAsDouble()) : INSIDE_BAND;
     }
 
     /** The very factors that predict a hazard blame their part once the hazard has come true. */
     private double reasons(Cause cause) {
-        Set<String> blamed = BlamedParts.of(cause.id());
-        if (blamed.isEmpty()) {
-            return 0;
-        }
         double sum = 0;
         for (Reason it : trouble.reasons()) {
             boolean cameTrue = trouble.symptoms().stream().anyMatch(s -> COMES_TRUE.get(s) == it.hazard());
-            if (cameTrue && it.weight() > 0 && blamed.contains(it.part().name())) {
+            if (cameTrue && it.weight() > 0 && cause.blames().equals(Optional.of(it.part()))) {
                 sum += it.weight() * REASON;
             }
         }
         return Math.min(MOST_OF_REASONS, sum);
-    }
-
-    private double ofTheMachine(Cause cause) {
-        Trouble.MachineState machine = trouble.machine();
-        return switch (cause.id()) {
-            case "HOOK_LINT", "SPRING_LINT", "DISCS_DIRTY" ->
-                machine.hoursSinceCleaning().isPresent()
-                        ? Math.min(
-                                2.5,
-                                CLEANING_HOURS * (machine.hoursSinceCleaning().getAsDouble() - 6))
-                        : machine.neverServiced() ? 0.8 : 0;
-            case "DRY", "SERVICE_DUE", "TIMING_OUT", "CHECK_SPRING_BENT" ->
-                machine.neverServiced()
-                        ? 1.2
-                        : machine.monthsSinceService().isPresent()
-                                ? Math.min(
-                                        1.5,
-                                        SERVICE_MONTHS
-                                                * (machine.monthsSinceService().getAsDouble() - 12))
-                                : 0;
-            case "DIAL_OFF" ->
-                machine.dialBandsOff().isPresent()
-                        ? (machine.dialBandsOff().getAsDouble() > 0
-                                ? Math.min(
-                                        3.5,
-                                        1 + OFF_DIAL * machine.dialBandsOff().getAsDouble())
-                                : -1.5)
-                        : 0;
-            default -> machine.kind().filter(MachineKind::hasLoopers).isPresent() && isOfTheBobbin(cause) ? -9 : 0;
-        };
-    }
-
-    private static boolean isOfTheBobbin(Cause cause) {
-        return cause.check().startsWith("BOBBIN") || cause.check().equals("BACKLASH_SPRING");
     }
 
     /** What cured this machine before: its share against the table's. */
@@ -148,7 +135,7 @@ final class Evidence {
         if (all == 0) {
             return 0;
         }
-        int here = trouble.cures().getOrDefault(cause.check(), 0);
+        int here = trouble.cures().getOrDefault(cause.check().id(), 0);
         return Math.log((here + TABLE_COUNTS_AS * cause.rate()) / ((all + TABLE_COUNTS_AS) * cause.rate()));
     }
 

@@ -1,14 +1,12 @@
 package belonax.fault;
 
-import belonax.BadInput;
-import belonax.fault.CauseModel.Posterior;
 import belonax.fault.Check.Who;
 import belonax.fault.Glance.Look;
-import belonax.machine.BobbinKind;
+import belonax.fault.NoisyOrNetwork.Posterior;
 import belonax.machine.MachineKind;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,10 +20,10 @@ import java.util.stream.Stream;
  */
 public final class FaultFinder {
     /** After a broken needle or a sound of metal these come before anything that needs the motor. */
-    private static final List<String> SAFETY = List.of("FOREIGN_OBJECT", "NEEDLE_REPLACE", "NEEDLE_SEATED");
+    private static final List<CheckId> SAFETY =
+            List.of(CheckId.FOREIGN_OBJECT, CheckId.NEEDLE_REPLACE, CheckId.NEEDLE_SEATED);
 
     private static final Set<Symptom> DANGEROUS = Set.of(Symptom.NEEDLE_BREAKS, Symptom.METAL_NOISE);
-    private static final Set<String> OF_THE_CASE = Set.of("BOBBIN_CASE_POSITION", "BACKLASH_SPRING", "CASE_BURR");
     /** A cause less likely than this is not worth a line. */
     private static final double WORTH_A_LINE = 0.01;
     /** Below this chance a check does not stand against a technician. */
@@ -55,7 +53,7 @@ public final class FaultFinder {
     public record Ranked(Check check, double probability, boolean isForSafety) {}
 
     /** A cause with its chance. */
-    public record Suspect(String id, String title, double probability) {}
+    public record Suspect(CauseId id, String title, double probability) {}
 
     /**
      * What to do next.
@@ -66,13 +64,8 @@ public final class FaultFinder {
      */
     public record Ranking(List<Ranked> checks, List<Suspect> causes, Optional<String> stop) {}
 
-    /**
-     * Ranks what is left to check.
-     *
-     * @throws BadInput if a check that was made is none
-     */
+    /** Ranks what is left to check. */
     public Ranking rank(Trouble trouble, SearchSchool school) {
-        Stream.concat(trouble.ruledOut().stream(), trouble.cured().stream()).forEach(table::check);
         List<Cause> causes = table.causes();
         Evidence evidence = new Evidence(trouble);
         double[] prior = causes.stream().mapToDouble(evidence::chance).toArray();
@@ -87,7 +80,7 @@ public final class FaultFinder {
         left.forEach(it -> groups.add(found(causes, it.id())));
         groups.add(ofHands(causes, left, Who.OWNER));
         groups.add(ofHands(causes, left, Who.TECHNICIAN));
-        Posterior posterior = new CauseModel(prior, causes, seen).posterior(groups);
+        Posterior posterior = new NoisyOrNetwork(prior, causes, seen).posterior(groups);
         List<Ranked> ranked = new ArrayList<>();
         for (int i = 0; i < left.size(); i++) {
             boolean forSafety =
@@ -108,22 +101,23 @@ public final class FaultFinder {
                                 .filter(it -> !isPutRight(it, trouble))
                                 .sorted(),
                         trouble.symptoms().stream()
-                                .sorted(Comparator.comparingDouble(Symptom::unexplained)
+                                .sorted(Comparator.comparingDouble(Symptom::leak)
                                         .thenComparing(Comparator.naturalOrder())))
-                .limit(CauseModel.MOST)
+                .limit(NoisyOrNetwork.MOST)
                 .toList();
     }
 
     /** What stood out and was put right since says nothing more of what is left. */
     private boolean isPutRight(Glance glance, Trouble trouble) {
         return table.causes().stream()
-                .anyMatch(it -> glance.shownBy(it) > 0 && trouble.cured().contains(it.check()));
+                .anyMatch(it -> glance.shownBy(it) > 0
+                        && trouble.cured().contains(it.check().id()));
     }
 
-    private static int[] found(List<Cause> causes, String check) {
+    private static int[] found(List<Cause> causes, CheckId check) {
         List<Integer> numbers = new ArrayList<>();
         for (int i = 0; i < causes.size(); i++) {
-            if (causes.get(i).check().equals(check)) {
+            if (causes.get(i).check().id() == check) {
                 numbers.add(i);
             }
         }
@@ -131,11 +125,11 @@ public final class FaultFinder {
     }
 
     private static int[] ofHands(List<Cause> causes, List<Check> left, Who who) {
-        Map<String, Who> by = new LinkedHashMap<>();
+        Map<CheckId, Who> by = new EnumMap<>(CheckId.class);
         left.forEach(it -> by.put(it.id(), it.who()));
         List<Integer> numbers = new ArrayList<>();
         for (int i = 0; i < causes.size(); i++) {
-            if (by.get(causes.get(i).check()) == who) {
+            if (by.get(causes.get(i).check().id()) == who) {
                 numbers.add(i);
             }
         }
@@ -144,26 +138,19 @@ public final class FaultFinder {
 
     /** A sealed bobbin has no case that comes out, and an overlocker no bobbin. */
     private static boolean isThere(Check check, Trouble trouble) {
-        Optional<BobbinKind> bobbin = trouble.machine().bobbin();
-        if (bobbin.isEmpty() || bobbin.get() == BobbinKind.REMOVABLE) {
-            return true;
-        }
-        boolean adjusted = OF_THE_CASE.contains(check.id()) || check.id().equals("BOBBIN_TENSION");
-        return bobbin.get() == BobbinKind.SEALED
-                ? !adjusted
-                : !adjusted && !check.id().startsWith("BOBBIN");
+        return trouble.machine().bobbin().map(check.needs()::isMetBy).orElse(true);
     }
 
     /** Oil on a computer-controlled machine is a technician's. */
     private static Check asAllowed(Check check, Trouble trouble) {
         boolean computer = trouble.machine().kind().equals(Optional.of(MachineKind.COMPUTER_CONTROLLED));
-        return computer && check.id().equals("OIL") ? check.byATechnician() : check;
+        return computer && check.onRecord() == OnRecord.OILED ? check.byATechnician() : check;
     }
 
     private static Comparator<Ranked> order(Trouble trouble, SearchSchool school) {
         Comparator<Ranked> safety = Comparator.comparingInt(it -> isDangerous(trouble) ? place(SAFETY, it) : 0);
         Comparator<Ranked> hands = Comparator.comparing(it -> it.check().who());
-        List<String> fixed = FixedLists.of(school);
+        List<CheckId> fixed = FixedLists.of(school);
         return safety.thenComparing(hands)
                 .thenComparing(Comparator.comparingInt(it -> place(fixed, it)))
                 .thenComparing(
@@ -179,7 +166,7 @@ public final class FaultFinder {
         return it.probability() / it.check().minutes();
     }
 
-    private static int place(List<String> list, Ranked it) {
+    private static int place(List<CheckId> list, Ranked it) {
         int at = list.indexOf(it.check().id());
         return at < 0 ? list.size() : at;
     }

@@ -1,19 +1,26 @@
 package belonax.fault;
 
-import belonax.BadInput;
+import belonax.fault.Check.Needs;
 import belonax.fault.Check.Who;
+import belonax.hazard.Part;
 import belonax.table.Table;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 
 /** The causes and checks of the field, read from their tables once; a bad row stops the start with its line. */
 public final class FaultTable {
     private static final Table CAUSES = new Table(
             "causes.txt",
-            "id | what it is | per cent of all troubles | check | symptom chance, ... | when log-odds, ... | glance chance, ...");
+            "id | what it is | per cent of all troubles | check | blames | grows with | symptom chance, ... | when log-odds, ... | glance chance, ...");
     private static final Table CHECKS = new Table(
-            "checks.txt", "id | title | minutes | LOOK or CHANGE | who | tools | steps | found when | cautions");
+            "checks.txt",
+            "id | title | minutes | LOOK or CHANGE | who | needs | on record | tools | steps | found when | cautions");
 
     /** Whether a check changes something or only looks. */
     private enum Kind {
@@ -22,23 +29,20 @@ public final class FaultTable {
     }
 
     private final List<Cause> causes;
-    private final Map<String, Check> checks;
+    private final Map<CheckId, Check> checks;
 
-    private FaultTable(List<Cause> causes, Map<String, Check> checks) {
+    private FaultTable(List<Cause> causes, Map<CheckId, Check> checks) {
         this.causes = List.copyOf(causes);
         this.checks = checks;
-        for (Cause it : causes) {
-            if (!checks.containsKey(it.check())) {
-                throw new IllegalStateException("causes.txt: no check " + it.check() + " finds " + it.id() + ".");
-            }
-        }
     }
 
     /** Returns the tables that Belonax ships. */
     public static FaultTable standard() {
-        Map<String, Check> checks = new LinkedHashMap<>();
-        CHECKS.read(FaultTable.class, FaultTable::check).forEach(it -> checks.put(it.id(), it));
-        return new FaultTable(CAUSES.read(FaultTable.class, FaultTable::cause), checks);
+        Map<CheckId, Check> checks =
+                byId(CheckId.class, "checks.txt", CHECKS.read(FaultTable.class, FaultTable::check), Check::id);
+        List<Cause> causes = CAUSES.read(FaultTable.class, row -> cause(row, checks));
+        byId(CauseId.class, "causes.txt", causes, Cause::id);
+        return new FaultTable(causes, checks);
     }
 
     List<Cause> causes() {
@@ -50,41 +54,51 @@ public final class FaultTable {
         return List.copyOf(checks.values());
     }
 
-    /**
-     * Returns a check.
-     *
-     * @throws BadInput if there is none with this id
-     */
-    public Check check(String id) {
-        Check check = checks.get(id);
-        if (check == null) {
-            throw new BadInput(
-                    "No check is called “" + id + "”. The checks are: " + String.join(", ", checks.keySet()) + ".");
-        }
-        return check;
+    public Check check(CheckId id) {
+        return Objects.requireNonNull(checks.get(id));
     }
 
-    private static Cause cause(Table.Row row) {
+    /** Sorts rows by their ids; every id has exactly one. */
+    private static <I extends Enum<I>, R> Map<I, R> byId(Class<I> ids, String file, List<R> rows, Function<R, I> id) {
+        Map<I, R> all = new EnumMap<>(ids);
+        for (R it : rows) {
+            if (all.put(id.apply(it), it) != null) {
+                throw new IllegalStateException(file + ": " + id.apply(it) + " has two rows. Leave one.");
+            }
+        }
+        Set<I> missing = EnumSet.allOf(ids);
+        missing.removeAll(all.keySet());
+        if (!missing.isEmpty()) {
+            throw new IllegalStateException(file + ": no row for " + missing + ". Add it, or take the name out.");
+        }
+        return all;
+    }
+
+    private static Cause cause(Table.Row row, Map<CheckId, Check> checks) {
         return new Cause(
-                row.text(0),
+                row.word(0, CauseId.class),
                 row.text(1),
                 row.number(2) / 100,
-                row.text(3),
-                row.numbers(4, Symptom.class),
-                row.numbers(5, When.class),
-                row.numbers(6, Glance.class));
+                Objects.requireNonNull(checks.get(row.word(3, CheckId.class))),
+                row.text(4).isEmpty() ? Optional.empty() : Optional.of(row.word(4, Part.class)),
+                row.text(5).isEmpty() ? Known.NOTHING : row.word(5, Known.class),
+                row.numbers(6, Symptom.class),
+                row.numbers(7, When.class),
+                row.numbers(8, Glance.class));
     }
 
     private static Check check(Table.Row row) {
         return new Check(
-                row.text(0),
+                row.word(0, CheckId.class),
                 row.text(1),
                 row.number(2),
                 row.word(3, Kind.class) == Kind.CHANGE,
                 row.word(4, Who.class),
-                row.text(5),
-                row.sentences(6),
+                row.text(5).isEmpty() ? Needs.NOTHING : row.word(5, Needs.class),
+                row.text(6).isEmpty() ? OnRecord.NOTHING : row.word(6, OnRecord.class),
                 row.text(7),
-                row.sentences(8));
+                row.sentences(8),
+                row.text(9),
+                row.sentences(10));
     }
 }

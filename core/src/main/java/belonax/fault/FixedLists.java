@@ -4,45 +4,55 @@ import java.util.List;
 
 /** The lists that people work through from the top, by school. What is on none of them comes after, by its chance. */
 final class FixedLists {
-    private static final List<String> NEEDLE = List.of(
-            "NEEDLE_REPLACE",
-            "NEEDLE_SEATED",
-            "NEEDLE_TYPE",
-            "NEEDLE_SIZE",
-            "NEEDLE_SYSTEM",
-            "NEEDLE_THREADED_DIRECTION",
-            "CLAMP");
-    private static final List<String> THREADING = List.of(
-            "RETHREAD_TOP",
-            "LAST_GUIDE",
-            "TAKE_UP_AT_TOP",
-            "THREAD_TAILS",
-            "BOBBIN_SEATED",
-            "BOBBIN_DIRECTION",
-            "THREAD_SNAG",
-            "SPOOL_DELIVERY");
-    private static final List<String> CLEANING =
-            List.of("CLEAN_HOOK_AREA", "BOBBIN_SPRING_CLEAN", "DISCS_CLEAN", "FEED_DOGS", "OIL");
-    private static final List<String> THREAD =
-            List.of("THREAD_QUALITY", "BOBBIN_WOUND", "BOBBIN_NEARLY_EMPTY", "BOBBIN_CLASS");
-    private static final List<String> SETTINGS =
-            List.of("TOP_DIAL", "BOBBIN_TENSION", "FOOT_PRESSURE", "STITCH_LENGTH", "STITCH_CHOICE", "STABILISER");
-    private static final List<String> NAIL =
-            List.of("PLATE_BURR", "HOOK_BURR", "CASE_BURR", "FOOT_BURR", "GUIDE_BURR", "PLATE_HOLE");
-    private static final List<String> GLANCE = List.of(
-            "TOP_DIAL",
-            "LAST_GUIDE",
-            "THREAD_SNAG",
-            "SPOOL_DELIVERY",
-            "BOBBIN_SEATED",
-            "BOBBIN_DIRECTION",
-            "CLAMP",
-            "LIFTING_AID");
+    private static final List<CheckId> NEEDLE = List.of(
+            CheckId.NEEDLE_REPLACE,
+            CheckId.NEEDLE_SEATED,
+            CheckId.NEEDLE_TYPE,
+            CheckId.NEEDLE_SIZE,
+            CheckId.NEEDLE_SYSTEM,
+            CheckId.NEEDLE_THREADED_DIRECTION,
+            CheckId.CLAMP);
+    private static final List<CheckId> THREADING = List.of(
+            CheckId.RETHREAD_TOP,
+            CheckId.LAST_GUIDE,
+            CheckId.TAKE_UP_AT_TOP,
+            CheckId.THREAD_TAILS,
+            CheckId.BOBBIN_SEATED,
+            CheckId.BOBBIN_DIRECTION,
+            CheckId.THREAD_SNAG,
+            CheckId.SPOOL_DELIVERY);
+    private static final List<CheckId> CLEANING = List.of(
+            CheckId.CLEAN_HOOK_AREA, CheckId.BOBBIN_SPRING_CLEAN, CheckId.DISCS_CLEAN, CheckId.FEED_DOGS, CheckId.OIL);
+    private static final List<CheckId> THREAD =
+            List.of(CheckId.THREAD_QUALITY, CheckId.BOBBIN_WOUND, CheckId.BOBBIN_NEARLY_EMPTY, CheckId.BOBBIN_CLASS);
+    private static final List<CheckId> SETTINGS = List.of(
+            CheckId.TOP_DIAL,
+            CheckId.BOBBIN_TENSION,
+            CheckId.FOOT_PRESSURE,
+            CheckId.STITCH_LENGTH,
+            CheckId.STITCH_CHOICE,
+            CheckId.STABILISER);
+    private static final List<CheckId> NAIL = List.of(
+            CheckId.PLATE_BURR,
+            CheckId.HOOK_BURR,
+            CheckId.CASE_BURR,
+            CheckId.FOOT_BURR,
+            CheckId.GUIDE_BURR,
+            CheckId.PLATE_HOLE);
+    private static final List<CheckId> GLANCE = List.of(
+            CheckId.TOP_DIAL,
+            CheckId.LAST_GUIDE,
+            CheckId.THREAD_SNAG,
+            CheckId.SPOOL_DELIVERY,
+            CheckId.BOBBIN_SEATED,
+            CheckId.BOBBIN_DIRECTION,
+            CheckId.CLAMP,
+            CheckId.LIFTING_AID);
 
     private FixedLists() {}
 
     /** Returns the checks in the order of a school; nothing for the worked-out order. */
-    static List<String> of(SearchSchool school) {
+    static List<CheckId> of(SearchSchool school) {
         return switch (school) {
             case LIKELIEST_PER_MINUTE -> List.of();
             case NEEDLE_FIRST -> joined(List.of(NEEDLE, THREADING, CLEANING, THREAD, SETTINGS, NAIL));
@@ -52,7 +62,7 @@ final class FixedLists {
         };
     }
 
-    private static List<String> joined(List<List<String>> lists) {
+    private static List<CheckId> joined(List<List<CheckId>> lists) {
         return lists.stream().flatMap(List::stream).toList();
     }
 }

@@ -53,7 +53,7 @@ public enum Glance implements Clue {
     }
 
     @Override
-    public double unexplained() {
+    public double leak() {
         return FALSE_ALARM;
     }
 

@@ -40,7 +40,16 @@ public final class SimulatedTrouble {
                         .forEach((symptom, chance) -> shows.put(
                                 symptom, Math.min(0.95, chance * Math.exp(showingsDiffer * random.nextGaussian()))));
                 double rate = Math.min(0.5, it.rate() * Math.exp(ratesDiffer * random.nextGaussian()));
-                causes.add(new Cause(it.id(), it.title(), rate, it.check(), shows, it.whenAdds(), it.standsOut()));
+                causes.add(new Cause(
+                        it.id(),
+                        it.title(),
+                        rate,
+                        it.check(),
+                        it.blames(),
+                        it.grows(),
+                        shows,
+                        it.whenAdds(),
+                        it.standsOut()));
             }
         }
 
@@ -79,7 +88,7 @@ public final class SimulatedTrouble {
     public Map<Glance, Look> glance(double share, RandomGenerator random) {
         Map<Glance, Look> seen = new EnumMap<>(Glance.class);
         for (Glance it : Glance.values()) {
-            boolean wrong = random.nextDouble() < it.unexplained();
+            boolean wrong = random.nextDouble() < it.leak();
             for (Cause cause : causes) {
                 wrong |= there.contains(cause) && random.nextDouble() < share * it.shownBy(cause);
             }
@@ -94,9 +103,9 @@ public final class SimulatedTrouble {
     }
 
     /** Makes a check: what it looks for is found and put right, unless it is missed or was never there. */
-    public boolean findsAndCures(String check, double finds, RandomGenerator random) {
+    public boolean findsAndCures(CheckId check, double finds, RandomGenerator random) {
         List<Cause> found =
-                there.stream().filter(it -> it.check().equals(check)).toList();
+                there.stream().filter(it -> it.check().id() == check).toList();
         if (found.isEmpty() || random.nextDouble() >= finds) {
             return false;
         }
@@ -111,6 +120,6 @@ public final class SimulatedTrouble {
         return causes.stream()
                 .filter(there::contains)
                 .filter(it -> shownBy.values().stream().anyMatch(set -> set.contains(it)))
-                .allMatch(it -> table.check(it.check()).who() == Check.Who.TECHNICIAN);
+                .allMatch(it -> table.check(it.check().id()).who() == Check.Who.TECHNICIAN);
     }
 }

@@ -28,11 +28,11 @@ public enum Symptom implements Clue {
     JAM("it jams", .004);
 
     private final String words;
-    private final double unexplained;
+    private final double leak;
 
-    Symptom(String words, double unexplained) {
+    Symptom(String words, double leak) {
         this.words = words;
-        this.unexplained = unexplained;
+        this.leak = leak;
     }
 
     public String words() {
@@ -40,8 +40,8 @@ public enum Symptom implements Clue {
     }
 
     @Override
-    public double unexplained() {
-        return unexplained;
+    public double leak() {
+        return leak;
     }
 
     @Override

@@ -38,9 +38,9 @@ public record Trouble(
         OptionalDouble threadAgeYears,
         BrokenHere broken,
         MachineState machine,
-        Map<String, Integer> cures,
-        List<String> ruledOut,
-        List<String> cured) {
+        Map<CheckId, Integer> cures,
+        List<CheckId> ruledOut,
+        List<CheckId> cured) {
 
     /**
      * What is known of the machine.
@@ -105,7 +105,7 @@ public record Trouble(
     }
 
     /** Returns the same trouble after these checks: those that found nothing, and those that found what was put right. */
-    public Trouble after(List<String> nothingFound, List<String> foundAndCured) {
+    public Trouble after(List<CheckId> nothingFound, List<CheckId> foundAndCured) {
         return told(symptoms)
                 .when(when)
                 .glance(glance)

@@ -20,9 +20,9 @@ public final class TroubleBuilder {
     private OptionalDouble threadAgeYears = OptionalDouble.empty();
     private BrokenHere broken = BrokenHere.NONE;
     private MachineState machine = MachineState.UNKNOWN;
-    private Map<String, Integer> cures = Map.of();
-    private List<String> ruledOut = List.of();
-    private List<String> cured = List.of();
+    private Map<CheckId, Integer> cures = Map.of();
+    private List<CheckId> ruledOut = List.of();
+    private List<CheckId> cured = List.of();
 
     TroubleBuilder(Set<Symptom> symptoms) {
         this.symptoms = symptoms;
@@ -67,13 +67,13 @@ public final class TroubleBuilder {
     }
 
     /** Tells how often each check cured something on this machine. */
-    public TroubleBuilder cures(Map<String, Integer> value) {
+    public TroubleBuilder cures(Map<CheckId, Integer> value) {
         cures = value;
         return this;
     }
 
     /** Tells which checks were made: those that found nothing, and those that found something that was put right. */
-    public TroubleBuilder checked(List<String> nothingFound, List<String> foundAndCured) {
+    public TroubleBuilder checked(List<CheckId> nothingFound, List<CheckId> foundAndCured) {
         ruledOut = nothingFound;
         cured = foundAndCured;
         return this;

@@ -1,5 +1,7 @@
 package belonax.hazard;
 
+import belonax.LogOdds;
+
 /**
  * What can go wrong. The starting chance is that of an ordinary, well-matched set-up; the severity weighs it when needles
  * are ranked. Source: docs/craft.md, "Hazards".
@@ -22,7 +24,7 @@ public enum Hazard {
 
     Hazard(String words, double startingChance, double severity) {
         this.words = words;
-        this.startingLogOdds = Math.log(startingChance / (1 - startingChance));
+        this.startingLogOdds = LogOdds.of(startingChance);
         this.severity = severity;
     }
 

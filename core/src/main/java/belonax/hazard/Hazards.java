@@ -1,5 +1,7 @@
 package belonax.hazard;
 
+import belonax.LogOdds;
+
 /**
  * Five chances, each 0 to 1. They are estimates to a few per cent, so doubles will do; two sets within 0.005 of each other
  * are the same to a sewist.
@@ -27,12 +29,12 @@ public record Hazards(double skip, double shred, double breakage, double mark, d
      */
     static double chance(double logOdds) {
         double told = logOdds <= OFTEN ? logOdds : OFTEN + BEYOND_OFTEN * (logOdds - OFTEN);
-        return 1 / (1 + Math.exp(-told));
+        return LogOdds.chance(told);
     }
 
     /** Returns the log-odds that come to a chance. */
     static double logOdds(double chance) {
-        double told = Math.log(chance / (1 - chance));
+        double told = LogOdds.of(chance);
         return told <= OFTEN ? told : OFTEN + (told - OFTEN) / BEYOND_OFTEN;
     }
 

@@ -43,23 +43,12 @@ public record Machine(
 
     /** Returns what most home machines are like: one flat needle with its flat at the back, slot of 7 mm. */
     public static Machine ordinary(String name, MachineKind kind) {
-        boolean overlocker = kind.hasLoopers();
-        return new Machine(
-                name,
-                kind,
-                List.of(NeedleSystem.H_130_705),
-                FlatSide.BACK,
-                WheelTurn.TOWARDS_YOU,
-                overlocker
-                        ? BobbinKind.NONE
-                        : kind == MachineKind.MECHANICAL ? BobbinKind.REMOVABLE : BobbinKind.SEALED,
-                MotorPower.NORMAL,
-                StitchPlate.zigzag(7),
-                Foot.standard(7),
-                Dial.numbered(),
-                kind == MachineKind.COMPUTER_CONTROLLED ? Oiling.NEVER : Oiling.WHERE_THE_MANUAL_SAYS,
-                overlocker ? List.of("left needle", "right needle") : List.of("needle"),
-                Reach.USUAL);
+        return described(name, kind).build();
+    }
+
+    /** Starts describing a machine that is an ordinary one of its kind but for what is said. */
+    public static MachineBuilder described(String name, MachineKind kind) {
+        return new MachineBuilder(name, kind);
     }
 
     /** Tells whether needles with several points may be fitted: the flat has to face the back. */
@@ -75,84 +64,5 @@ public record Machine(
     /** Returns the narrower of the slots of plate and foot, in millimetres. */
     public double slotMm() {
         return Math.min(plate.slotMm(), foot.slotMm());
-    }
-
-    public Machine withSystems(List<NeedleSystem> value) {
-        return new Machine(
-                name, kind, value, flatSide, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces, reach);
-    }
-
-    public Machine withFlatSide(FlatSide value) {
-        return new Machine(
-                name, kind, systems, value, wheelTurn, bobbin, power, plate, foot, dial, oiling, needlePlaces, reach);
-    }
-
-    public Machine withPower(MotorPower value) {
-        return new Machine(
-                name,
-                kind,
-                systems,
-                flatSide,
-                wheelTurn,
-                bobbin,
-                value,
-                plate,
-                foot,
-                dial,
-                oiling,
-                needlePlaces,
-                reach);
-    }
-
-    /** Returns the same machine with this plate and foot on it. */
-    public Machine with(StitchPlate newPlate, Foot newFoot) {
-        return new Machine(
-                name,
-                kind,
-                systems,
-                flatSide,
-                wheelTurn,
-                bobbin,
-                power,
-                newPlate,
-                newFoot,
-                dial,
-                oiling,
-                needlePlaces,
-                reach);
-    }
-
-    public Machine withReach(Reach value) {
-        return new Machine(
-                name,
-                kind,
-                systems,
-                flatSide,
-                wheelTurn,
-                bobbin,
-                power,
-                plate,
-                foot,
-                dial,
-                oiling,
-                needlePlaces,
-                value);
-    }
-
-    public Machine withDial(Dial value) {
-        return new Machine(
-                name,
-                kind,
-                systems,
-                flatSide,
-                wheelTurn,
-                bobbin,
-                power,
-                plate,
-                foot,
-                value,
-                oiling,
-                needlePlaces,
-                reach);
     }
 }

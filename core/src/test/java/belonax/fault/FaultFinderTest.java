@@ -38,7 +38,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SplittableRandom;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -47,20 +46,21 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class FaultFinderTest {
     private static final FaultFinder FINDER = FaultFinder.standard();
+    private static final Check CHECK = FINDER.table().check(CheckId.CLAMP);
 
     @ParameterizedTest(name = "{0} | {1} | {2} → {3}")
     @MethodSource("cases")
     void the_check_that_a_technician_would_do_first_is_among_the_first_two(
             String symptoms, String when, String known, String first, String second) {
         Trouble trouble = trouble(symptoms, when, known);
-        List<String> wanted = Arrays.asList(first.split(",\\s*"));
+        List<CheckId> wanted = words(first).stream().map(CheckId::named).toList();
 
-        List<String> firstTwo = ids(trouble).stream().limit(2).toList();
+        List<CheckId> firstTwo = ids(trouble).stream().limit(2).toList();
 
         assertThat(firstTwo).containsAnyElementsOf(wanted);
         if (!second.isEmpty()) {
             Trouble cured = trouble.after(List.of(), List.of(wanted.get(0)));
-            assertThat(ids(cured).stream().limit(6)).contains(second);
+            assertThat(ids(cured).stream().limit(6)).contains(CheckId.named(second));
         }
     }
 
@@ -78,12 +78,21 @@ class FaultFinderTest {
                 Map<Symptom, Double> shows = new HashMap<>();
                 symptoms.forEach(it -> shows.put(it, random.nextDouble() < 0.6 ? random.nextDouble() * 0.9 : 0));
                 Map<Glance, Double> standsOut = Map.of(Glance.SPOOL, random.nextDouble() * 0.9);
-                causes.add(new Cause("C" + c, "cause " + c, 0.1, "CHECK", shows, Map.of(), standsOut));
+                causes.add(new Cause(
+                        CauseId.values()[c],
+                        "cause " + c,
+                        0.1,
+                        CHECK,
+                        Optional.empty(),
+                        Known.NOTHING,
+                        shows,
+                        Map.of(),
+                        standsOut));
                 prior[c] = 0.4 * random.nextDouble();
             }
             int[] group = {1, 4, 7};
 
-            CauseModel.Posterior sums = new CauseModel(prior, causes, seen).posterior(List.of(group));
+            NoisyOrNetwork.Posterior sums = new NoisyOrNetwork(prior, causes, seen).posterior(List.of(group));
 
             double all = 0;
             double any = 0;
@@ -112,15 +121,15 @@ class FaultFinderTest {
             symptoms.add(Symptom.values()[random.nextInt(Symptom.values().length)]);
         }
         Trouble trouble = Trouble.of(symptoms.toArray(Symptom[]::new));
-        List<String> none = new ArrayList<>();
-        List<String> cured = new ArrayList<>();
+        List<CheckId> none = new ArrayList<>();
+        List<CheckId> cured = new ArrayList<>();
         SearchSchool school = SearchSchool.values()[random.nextInt(5)];
         int made = 0;
         Ranking ranking = FINDER.rank(trouble, school);
         while (!ranking.checks().isEmpty()) {
             assertThat(ranking.checks()).allMatch(it -> it.probability() >= 0 && it.probability() <= 1);
             assertThat(ranking.causes()).allMatch(it -> it.probability() >= 0 && it.probability() <= 1);
-            String next = ranking.checks().get(0).check().id();
+            CheckId next = ranking.checks().get(0).check().id();
             assertThat(none).doesNotContain(next);
             assertThat(cured).doesNotContain(next);
             (random.nextInt(6) == 0 ? cured : none).add(next);
@@ -136,33 +145,33 @@ class FaultFinderTest {
         for (Symptom symptom : Symptom.values()) {
             double before = -1;
             for (double hours = 0; hours <= 20; hours++) {
-                double now = chance(needle(symptom, hours, false), "NEEDLE_WORN");
+                double now = chance(needle(symptom, hours, false), CauseId.NEEDLE_WORN);
                 assertThat(now).isGreaterThanOrEqualTo(before);
                 before = now;
             }
-            assertThat(chance(needle(symptom, 3, true), "NEEDLE_BENT"))
-                    .isGreaterThanOrEqualTo(chance(needle(symptom, 3, false), "NEEDLE_BENT"));
+            assertThat(chance(needle(symptom, 3, true), CauseId.NEEDLE_BENT))
+                    .isGreaterThanOrEqualTo(chance(needle(symptom, 3, false), CauseId.NEEDLE_BENT));
             Trouble curedBefore = Trouble.told(Set.of(symptom))
-                    .cures(Map.of("DISCS_CLEAN", 4))
+                    .cures(Map.of(CheckId.DISCS_CLEAN, 4))
                     .build();
-            assertThat(chance(curedBefore, "DISCS_DIRTY"))
-                    .isGreaterThanOrEqualTo(chance(Trouble.of(symptom), "DISCS_DIRTY"));
+            assertThat(chance(curedBefore, CauseId.DISCS_DIRTY))
+                    .isGreaterThanOrEqualTo(chance(Trouble.of(symptom), CauseId.DISCS_DIRTY));
         }
     }
 
     @Test
     void a_no_lowers_what_was_looked_for_and_raises_the_rest_and_a_cure_goes_on_with_what_is_left() {
         Trouble skips = Trouble.of(Symptom.SKIPPED_STITCHES);
-        double needle = probability(skips, "NEEDLE_REPLACE");
-        double seated = probability(skips, "NEEDLE_SEATED");
+        double needle = probability(skips, CheckId.NEEDLE_REPLACE);
+        double seated = probability(skips, CheckId.NEEDLE_SEATED);
 
-        Trouble no = skips.after(List.of("NEEDLE_REPLACE"), List.of());
-        Trouble cured = skips.after(List.of(), List.of("NEEDLE_REPLACE"));
+        Trouble no = skips.after(List.of(CheckId.NEEDLE_REPLACE), List.of());
+        Trouble cured = skips.after(List.of(), List.of(CheckId.NEEDLE_REPLACE));
 
-        assertThat(chance(no, "NEEDLE_WORN")).isLessThan(needle);
-        assertThat(probability(no, "NEEDLE_SEATED")).isGreaterThan(seated);
-        assertThat(probability(cured, "NEEDLE_SEATED")).isGreaterThan(probability(no, "NEEDLE_SEATED"));
-        assertThat(chance(cured, "NEEDLE_WORN")).isZero();
+        assertThat(chance(no, CauseId.NEEDLE_WORN)).isLessThan(needle);
+        assertThat(probability(no, CheckId.NEEDLE_SEATED)).isGreaterThan(seated);
+        assertThat(probability(cured, CheckId.NEEDLE_SEATED)).isGreaterThan(probability(no, CheckId.NEEDLE_SEATED));
+        assertThat(chance(cured, CauseId.NEEDLE_WORN)).isZero();
     }
 
     @Test
@@ -182,10 +191,10 @@ class FaultFinderTest {
             }
         }
         Trouble low = seen(Symptom.SKIPPED_STITCHES, Glance.NEEDLE, Look.WRONG);
-        assertThat(ids(low)).first().isEqualTo("NEEDLE_SEATED");
-        Trouble putRight = low.after(List.of(), List.of("NEEDLE_SEATED"));
-        Trouble noGlance = Trouble.of(Symptom.SKIPPED_STITCHES).after(List.of(), List.of("NEEDLE_SEATED"));
-        assertThat(chance(putRight, "NEEDLE_BENT")).isEqualTo(chance(noGlance, "NEEDLE_BENT"));
+        assertThat(ids(low)).first().isEqualTo(CheckId.NEEDLE_SEATED);
+        Trouble putRight = low.after(List.of(), List.of(CheckId.NEEDLE_SEATED));
+        Trouble noGlance = Trouble.of(Symptom.SKIPPED_STITCHES).after(List.of(), List.of(CheckId.NEEDLE_SEATED));
+        assertThat(chance(putRight, CauseId.NEEDLE_BENT)).isEqualTo(chance(noGlance, CauseId.NEEDLE_BENT));
     }
 
     @Test
@@ -195,14 +204,14 @@ class FaultFinderTest {
         for (int count = 0; count <= 6; count++) {
             Trouble told =
                     Trouble.told(frays).broken(new BrokenHere(count, false)).build();
-            assertThat(chance(told, "PLATE_NICKED")).isGreaterThanOrEqualTo(before);
-            before = chance(told, "PLATE_NICKED");
+            assertThat(chance(told, CauseId.PLATE_NICKED)).isGreaterThanOrEqualTo(before);
+            before = chance(told, CauseId.PLATE_NICKED);
         }
-        assertThat(before).isGreaterThan(2 * chance(Trouble.told(frays).build(), "PLATE_NICKED"));
+        assertThat(before).isGreaterThan(2 * chance(Trouble.told(frays).build(), CauseId.PLATE_NICKED));
         Trouble missing = Trouble.told(Set.of(Symptom.JAM))
                 .broken(new BrokenHere(1, true))
                 .build();
-        assertThat(ids(missing)).first().isEqualTo("FOREIGN_OBJECT");
+        assertThat(ids(missing)).first().isEqualTo(CheckId.FOREIGN_OBJECT);
     }
 
     @Test
@@ -218,8 +227,8 @@ class FaultFinderTest {
                         .reasons())
                 .build();
 
-        assertThat(chance(known, "WRONG_TYPE")).isGreaterThan(2 * chance(skips, "WRONG_TYPE"));
-        assertThat(ids(known)).first().isEqualTo("NEEDLE_TYPE");
+        assertThat(chance(known, CauseId.WRONG_TYPE)).isGreaterThan(2 * chance(skips, CauseId.WRONG_TYPE));
+        assertThat(ids(known)).first().isEqualTo(CheckId.NEEDLE_TYPE);
     }
 
     @Test
@@ -228,49 +237,33 @@ class FaultFinderTest {
             assertThat(FINDER.rank(Trouble.of(Symptom.METAL_NOISE, Symptom.GRUNT), school).checks().stream()
                             .limit(3)
                             .map(it -> it.check().id()))
-                    .containsExactly("FOREIGN_OBJECT", "NEEDLE_REPLACE", "NEEDLE_SEATED");
+                    .containsExactly(CheckId.FOREIGN_OBJECT, CheckId.NEEDLE_REPLACE, CheckId.NEEDLE_SEATED);
         }
         Trouble computer = Trouble.told(Set.of(Symptom.GRUNT))
                 .machine(state(MachineKind.COMPUTER_CONTROLLED, BobbinKind.SEALED))
                 .build();
         assertThat(FINDER.rank(computer, SearchSchool.LIKELIEST_PER_MINUTE).checks())
-                .filteredOn(it -> it.check().id().equals("OIL"))
+                .filteredOn(it -> it.check().id() == CheckId.OIL)
                 .allMatch(it -> it.check().who() == Check.Who.TECHNICIAN);
-        assertThat(ids(computer)).doesNotContain("BOBBIN_CASE_POSITION", "BOBBIN_TENSION");
+        assertThat(ids(computer)).doesNotContain(CheckId.BOBBIN_CASE_POSITION, CheckId.BOBBIN_TENSION);
     }
 
     @Test
     void it_stops_when_what_is_left_for_home_hands_is_less_likely_than_a_technicians_part() {
         Trouble skips = Trouble.of(Symptom.SKIPPED_STITCHES, Symptom.BOBBIN_NOT_PICKED_UP);
-        List<String> none = new ArrayList<>();
+        List<CheckId> none = new ArrayList<>();
         Ranking ranking = FINDER.rank(skips, SearchSchool.LIKELIEST_PER_MINUTE);
         while (ranking.stop().isEmpty()) {
             none.add(ranking.checks().get(0).check().id());
             ranking = FINDER.rank(skips.after(none, List.of()), SearchSchool.LIKELIEST_PER_MINUTE);
         }
-        assertThat(none).hasSizeBetween(4, 25).contains("NEEDLE_SEATED", "NEEDLE_REPLACE");
-        assertThat(ranking.causes().get(0).id()).isEqualTo("TIMING_OUT");
+        assertThat(none).hasSizeBetween(4, 25).contains(CheckId.NEEDLE_SEATED, CheckId.NEEDLE_REPLACE);
+        assertThat(ranking.causes().get(0).id()).isEqualTo(CauseId.TIMING_OUT);
         assertThat(ranking.stop().orElseThrow()).contains("the note of the " + none.size() + " checks made");
     }
 
     @Test
-    void the_tables_hold_together_and_a_check_that_is_none_is_refused() {
-        Set<String> found = FINDER.table().causes().stream().map(Cause::check).collect(Collectors.toSet());
-        assertThat(FINDER.table().checks()).hasSize(50).allSatisfy(it -> {
-            assertThat(found).contains(it.id());
-            assertThat(it.steps()).isNotEmpty().allMatch(step -> step.matches(".*[.?]"));
-            assertThat(it.foundWhen()).endsWith(".");
-            assertThat(it.tools()).isNotBlank();
-        });
-        assertThat(FINDER.table().causes()).extracting(Cause::id).doesNotHaveDuplicates();
-        for (Symptom symptom : Symptom.values()) {
-            assertThat(FINDER.table().causes())
-                    .filteredOn(it -> symptom.shownBy(it) > 0)
-                    .hasSizeGreaterThan(1);
-        }
-        assertThatThrownBy(() -> ids(Trouble.of(Symptom.JAM).after(List.of("KICK_IT"), List.of())))
-                .isInstanceOf(BadInput.class)
-                .hasMessageStartingWith("No check is called “KICK_IT”. The checks are: NEEDLE_REPLACE");
+    void a_trouble_without_a_symptom_is_none() {
         assertThatThrownBy(() -> Trouble.of()).isInstanceOf(BadInput.class);
     }
 
@@ -295,10 +288,10 @@ class FaultFinderTest {
     private static Trouble trouble(String symptoms, String when, String known) {
         Map<String, String> facts = new HashMap<>();
         words(known).forEach(it -> facts.put(it.split("=")[0], it.contains("=") ? it.split("=")[1] : ""));
-        Map<String, Integer> cures = new HashMap<>();
+        Map<CheckId, Integer> cures = new HashMap<>();
         if (facts.containsKey("cures")) {
             String[] pair = facts.getOrDefault("cures", ":").split(":");
-            cures.put(pair[0], Integer.parseInt(pair[1]));
+            cures.put(CheckId.named(pair[0]), Integer.parseInt(pair[1]));
         }
         return Trouble.told(new HashSet<>(
                         words(symptoms).stream().map(Symptom::valueOf).toList()))
@@ -359,13 +352,13 @@ class FaultFinderTest {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(value));
     }
 
-    private static List<String> ids(Trouble trouble) {
+    private static List<CheckId> ids(Trouble trouble) {
         return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).checks().stream()
                 .map(it -> it.check().id())
                 .toList();
     }
 
-    private static double probability(Trouble trouble, String check) {
+    private static double probability(Trouble trouble, CheckId check) {
         return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).checks().stream()
                 .filter(it -> it.check().id().equals(check))
                 .mapToDouble(Ranked::probability)
@@ -373,7 +366,7 @@ class FaultFinderTest {
                 .orElseThrow();
     }
 
-    private static double chance(Trouble trouble, String cause) {
+    private static double chance(Trouble trouble, CauseId cause) {
         return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).causes().stream()
                 .filter(it -> it.id().equals(cause))
                 .mapToDouble(FaultFinder.Suspect::probability)
@@ -387,7 +380,7 @@ class FaultFinderTest {
             chance *= (set >> c & 1) == 1 ? prior[c] : 1 - prior[c];
         }
         for (Clue clue : seen) {
-            double hides = 1 - clue.unexplained();
+            double hides = 1 - clue.leak();
             for (int c = 0; c < prior.length; c++) {
                 hides *= (set >> c & 1) == 1 ? 1 - clue.shownBy(causes.get(c)) : 1;
             }

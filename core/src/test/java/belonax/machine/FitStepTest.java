@@ -28,7 +28,9 @@ class FitStepTest {
     @ParameterizedTest(name = "flat {0}")
     @EnumSource(FlatSide.class)
     void the_flat_faces_where_this_machine_has_it(FlatSide side) {
-        Machine machine = Machine.ordinary("Old Tin", MachineKind.MECHANICAL).withFlatSide(side);
+        Machine machine = Machine.described("Old Tin", MachineKind.MECHANICAL)
+                .flatSide(side)
+                .build();
 
         assertThat(text(FitStep.of(machine, false, false), Scene.FLAT))
                 .startsWith("The flat side of the shank faces the " + side.words())

@@ -3,7 +3,7 @@ package belonax.room.balance;
 import belonax.balance.Advice;
 import belonax.balance.BalanceSetup;
 import belonax.balance.DialAdvisor;
-import belonax.balance.DialBelief;
+import belonax.balance.DialPosterior;
 import belonax.balance.PastBalance;
 import belonax.balance.SimulatedMachine;
 import belonax.balance.Strip;
@@ -34,7 +34,7 @@ public class BalanceOpinion {
     public record Opinion(
             Machine machine,
             Advice advice,
-            DialBelief belief,
+            DialPosterior posterior,
             double sewAt,
             Optional<String> foundDial,
             Optional<BalanceRun> proven,
@@ -50,7 +50,7 @@ public class BalanceOpinion {
         return new Opinion(
                 machine,
                 opinion.advice(),
-                opinion.belief(),
+                opinion.posterior(),
                 sewAt,
                 Optional.ofNullable(run.foundDial()).flatMap(it -> DialAdvisor.whatItTells(setup, it)),
                 sampler.proven(run),

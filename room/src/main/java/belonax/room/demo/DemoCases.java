@@ -2,6 +2,7 @@ package belonax.room.demo;
 
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.Glance;
 import belonax.fault.Glance.Look;
@@ -46,15 +47,21 @@ class DemoCases implements ApplicationRunner {
         if (!drawer.all(MendCase.class).isEmpty()) {
             return;
         }
-        cured(310, "canvas", Symptom.DOTS_ON_TOP, "TOP_DIAL", "BOBBIN_SPRING_CLEAN");
-        cured(270, "velvet", Symptom.SKIPPED_STITCHES, "NEEDLE_REPLACE");
-        cured(226, "canvas", Symptom.UNEVEN_TENSION, "THREAD_SNAG", "BOBBIN_WOUND", "BOBBIN_SPRING_CLEAN");
-        cured(190, "canvas", Symptom.NEST_BELOW, "RETHREAD_TOP");
-        cured(151, "felt", Symptom.UNEVEN_TENSION, "THREAD_SNAG", "SPOOL_DELIVERY");
-        cured(120, "canvas", Symptom.DOTS_ON_TOP, "TOP_DIAL", "BOBBIN_SEATED", "BOBBIN_SPRING_CLEAN");
-        cured(84, "leather-bag", Symptom.SKIPPED_STITCHES, "NEEDLE_REPLACE", "NEEDLE_TYPE");
-        cured(41, "canvas", Symptom.JAM, "THREAD_TAILS", "CLEAN_HOOK_AREA");
-        cured(19, "canvas", Symptom.UNEVEN_TENSION, "BOBBIN_NEARLY_EMPTY", "BOBBIN_SPRING_CLEAN");
+        cured(310, "canvas", Symptom.DOTS_ON_TOP, CheckId.TOP_DIAL, CheckId.BOBBIN_SPRING_CLEAN);
+        cured(270, "velvet", Symptom.SKIPPED_STITCHES, CheckId.NEEDLE_REPLACE);
+        cured(
+                226,
+                "canvas",
+                Symptom.UNEVEN_TENSION,
+                CheckId.THREAD_SNAG,
+                CheckId.BOBBIN_WOUND,
+                CheckId.BOBBIN_SPRING_CLEAN);
+        cured(190, "canvas", Symptom.NEST_BELOW, CheckId.RETHREAD_TOP);
+        cured(151, "felt", Symptom.UNEVEN_TENSION, CheckId.THREAD_SNAG, CheckId.SPOOL_DELIVERY);
+        cured(120, "canvas", Symptom.DOTS_ON_TOP, CheckId.TOP_DIAL, CheckId.BOBBIN_SEATED, CheckId.BOBBIN_SPRING_CLEAN);
+        cured(84, "leather-bag", Symptom.SKIPPED_STITCHES, CheckId.NEEDLE_REPLACE, CheckId.NEEDLE_TYPE);
+        cured(41, "canvas", Symptom.JAM, CheckId.THREAD_TAILS, CheckId.CLEAN_HOOK_AREA);
+        cured(19, "canvas", Symptom.UNEVEN_TENSION, CheckId.BOBBIN_NEARLY_EMPTY, CheckId.BOBBIN_SPRING_CLEAN);
         drawer.add(new MendCase(
                 "old-tin",
                 "Old Tin",
@@ -67,13 +74,13 @@ class DemoCases implements ApplicationRunner {
                 null,
                 Map.of(Glance.PATH, Look.RIGHT, Glance.SPOOL, Look.RIGHT),
                 null,
-                List.of(step("LAST_GUIDE", Result.NOT_IT)),
+                List.of(step(CheckId.LAST_GUIDE, Result.NOT_IT)),
                 State.OPEN,
                 LocalDate.now(clock).minusDays(2)));
     }
 
     /** A trouble of Badger's that the last of these checks cured. */
-    private void cured(int daysAgo, String cloth, Symptom symptom, String... checks) {
+    private void cured(int daysAgo, String cloth, Symptom symptom, CheckId... checks) {
         List<Step> steps = IntStream.range(0, checks.length)
                 .mapToObj(i -> step(checks[i], i == checks.length - 1 ? Result.CURED : Result.NOT_IT))
                 .toList();
@@ -94,7 +101,7 @@ class DemoCases implements ApplicationRunner {
                 LocalDate.now(clock).minusDays(daysAgo)));
     }
 
-    private Step step(String check, Result result) {
+    private Step step(CheckId check, Result result) {
         return new Step(
                 check,
                 finder.table().check(check).title(),

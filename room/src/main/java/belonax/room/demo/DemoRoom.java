@@ -156,9 +156,11 @@ public class DemoRoom implements ApplicationRunner {
     }
 
     private void addBadger() {
-        Machine badger = Machine.ordinary("Badger", MachineKind.MECHANICAL)
-                .withPower(MotorPower.STRONG)
-                .with(StitchPlate.zigzag(5.5), Foot.standard(6));
+        Machine badger = Machine.described("Badger", MachineKind.MECHANICAL)
+                .power(MotorPower.STRONG)
+                .plate(StitchPlate.zigzag(5.5))
+                .foot(Foot.standard(6))
+                .build();
         add(
                 "badger",
                 1,
@@ -176,11 +178,13 @@ public class DemoRoom implements ApplicationRunner {
     }
 
     private void addOldTin() {
-        Machine oldTin = Machine.ordinary("Old Tin", MachineKind.MECHANICAL)
-                .withFlatSide(FlatSide.LEFT)
-                .withPower(MotorPower.LIGHT)
-                .withDial(Dial.knob(5))
-                .with(StitchPlate.straight(), Foot.named("narrow straight foot", 0));
+        Machine oldTin = Machine.described("Old Tin", MachineKind.MECHANICAL)
+                .flatSide(FlatSide.LEFT)
+                .power(MotorPower.LIGHT)
+                .dial(Dial.knob(5))
+                .plate(StitchPlate.straight())
+                .foot(Foot.named("narrow straight foot", 0))
+                .build();
         add(
                 "old-tin",
                 2,
@@ -197,9 +201,11 @@ public class DemoRoom implements ApplicationRunner {
     }
 
     private void addSparrow() {
-        Machine sparrow = Machine.ordinary("Sparrow", MachineKind.OVERLOCKER)
-                .withSystems(List.of(HAX1SP))
-                .with(StitchPlate.zigzag(9), Foot.standard(9));
+        Machine sparrow = Machine.described("Sparrow", MachineKind.OVERLOCKER)
+                .systems(List.of(HAX1SP))
+                .plate(StitchPlate.zigzag(9))
+                .foot(Foot.standard(9))
+                .build();
         add("sparrow", 3, MachineCard.of(sparrow, "shelf by the door"));
         fit("sparrow", 0, Needle.of(HAX1SP, NeedleType.STRETCH, NeedleSize.NM_90), 20, 3.2);
         fit("sparrow", 1, Needle.of(HAX1SP, NeedleType.STRETCH, NeedleSize.NM_90), 20, 3.2);

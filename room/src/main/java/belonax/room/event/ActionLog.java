@@ -1,5 +1,6 @@
 package belonax.room.event;
 
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.room.Words;
 import java.time.Instant;
@@ -71,7 +72,7 @@ public class ActionLog {
             }
 
             @Override
-            public String check(String id) {
+            public String check(CheckId id) {
                 return finder.table().check(id).title();
             }
         };

@@ -1,5 +1,6 @@
 package belonax.room.event;
 
+import belonax.fault.CheckId;
 import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
@@ -30,7 +31,7 @@ public sealed interface Event {
         String needle(UUID id);
 
         /** Returns the title of a check. */
-        String check(String id);
+        String check(CheckId id);
     }
 
     /** An event that is about a machine, if one is known. */
@@ -247,7 +248,7 @@ public sealed interface Event {
     }
 
     /** A check found something that was put right. */
-    record Cured(@Nullable String machine, String check) implements Event, OnMachine {
+    record Cured(@Nullable String machine, CheckId check) implements Event, OnMachine {
         @Override
         public String words(Named named) {
             return "found and put right: “" + named.check(check) + "”";

@@ -220,20 +220,19 @@ public class MachineEntity {
     }
 
     private Machine machine() {
-        return new Machine(
-                name,
-                kind,
-                systems,
-                flatSide,
-                wheelTurn,
-                bobbin,
-                power,
-                new StitchPlate(plateName, plate, slotMm),
-                new Foot(footName, footSlotMm, Optional.ofNullable(footKind)),
-                new Dial(dialKind, dialMin, dialMax, dialStep, dialNormalLow, dialNormalHigh),
-                oiling,
-                places,
-                new Reach(optional(footLiftMm), optional(thickestTex)));
+        return Machine.described(name, kind)
+                .systems(systems)
+                .flatSide(flatSide)
+                .wheelTurn(wheelTurn)
+                .bobbin(bobbin)
+                .power(power)
+                .plate(new StitchPlate(plateName, plate, slotMm))
+                .foot(new Foot(footName, footSlotMm, Optional.ofNullable(footKind)))
+                .dial(new Dial(dialKind, dialMin, dialMax, dialStep, dialNormalLow, dialNormalHigh))
+                .oiling(oiling)
+                .needlePlaces(places)
+                .reach(new Reach(optional(footLiftMm), optional(thickestTex)))
+                .build();
     }
 
     private static OptionalDouble optional(@Nullable Double value) {

@@ -1,5 +1,6 @@
 package belonax.room.trouble;
 
+import belonax.fault.CheckId;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.trouble.MendCase.Result;
@@ -31,8 +32,8 @@ public class CaseBook {
     }
 
     /** Returns how often each check found something on a machine that was put right. */
-    public Map<String, Integer> cures(String machineId) {
-        Map<String, Integer> cures = new TreeMap<>();
+    public Map<CheckId, Integer> cures(String machineId) {
+        Map<CheckId, Integer> cures = new TreeMap<>();
         for (Kept<MendCase> it : of(machineId)) {
             it.card().checks(Result.CURED).forEach(check -> cures.merge(check, 1, Integer::sum));
             it.card().checks(Result.STILL).forEach(check -> cures.merge(check, 1, Integer::sum));

@@ -1,5 +1,6 @@
 package belonax.room.trouble;
 
+import belonax.fault.CheckId;
 import belonax.machine.Dial;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
@@ -24,7 +25,7 @@ public class CureLog {
 
     /** Records that a check found something and that it was put right. */
     @Transactional
-    public void cured(UUID action, String machineId, String check) {
+    public void cured(UUID action, String machineId, CheckId check) {
         machines.hold(machineId);
         events.add(action, clock.instant(), new Event.Cured(machineId, check));
     }

@@ -1,6 +1,7 @@
 package belonax.room.trouble;
 
 import belonax.BadInput;
+import belonax.fault.CheckId;
 import belonax.fault.Glance;
 import belonax.fault.Glance.Look;
 import belonax.fault.SearchSchool;
@@ -82,7 +83,7 @@ public record MendCase(
      * @param drawerChange what was changed in the drawer with it; null when nothing was
      */
     public record Step(
-            String check,
+            CheckId check,
             String title,
             Result result,
             double minutes,
@@ -131,7 +132,7 @@ public record MendCase(
     }
 
     /** Returns the checks that came to this, by their ids. */
-    public List<String> checks(Result result) {
+    public List<CheckId> checks(Result result) {
         return steps.stream()
                 .filter(it -> it.result() == result)
                 .map(Step::check)

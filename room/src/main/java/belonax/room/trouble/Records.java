@@ -1,8 +1,7 @@
 package belonax.room.trouble;
 
+import belonax.fault.Check;
 import belonax.life.CareKind;
-import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What a check changes beside the search: what is in the machine, its dial, its spool or its dates. */
@@ -19,11 +18,6 @@ public enum Records {
             "The spool is marked as bad in the drawer."),
     NOTHING("", "");
 
-    private static final Set<String> OF_NEEDLES =
-            Set.of("NEEDLE_REPLACE", "NEEDLE_TYPE", "NEEDLE_SIZE", "NEEDLE_SYSTEM");
-    private static final Map<String, CareKind> DATED =
-            Map.of("CLEAN_HOOK_AREA", CareKind.CLEAN, "OIL", CareKind.OIL, "SERVICE", CareKind.SERVICE);
-
     private final String words;
     private final String done;
 
@@ -32,28 +26,24 @@ public enum Records {
         this.done = done;
     }
 
-    public static Records of(String check) {
-        if (OF_NEEDLES.contains(check)) {
-            return NEEDLE;
-        }
-        if (DATED.containsKey(check)) {
-            return CARE;
-        }
-        return switch (check) {
-            case "TOP_DIAL" -> DIAL;
-            case "THREAD_QUALITY" -> SPOOL;
-            default -> NOTHING;
+    public static Records of(Check check) {
+        return switch (check.onRecord()) {
+            case NOTHING -> NOTHING;
+            case NEEDLE_FAILED, NEEDLE_CHANGED -> NEEDLE;
+            case CLEANED, OILED, SERVICED -> CARE;
+            case DIAL_SET -> DIAL;
+            case SPOOL_BAD -> SPOOL;
         };
     }
 
     /** Returns what is dated by a check, if it dates anything. */
-    static @Nullable CareKind dated(String check) {
-        return DATED.get(check);
-    }
-
-    /** Tells whether the needle that is taken out had failed: another type or size may sew on elsewhere. */
-    public static boolean failsTheNeedle(String check) {
-        return check.equals("NEEDLE_REPLACE");
+    static @Nullable CareKind dated(Check check) {
+        return switch (check.onRecord()) {
+            case CLEANED -> CareKind.CLEAN;
+            case OILED -> CareKind.OIL;
+            case SERVICED -> CareKind.SERVICE;
+            default -> null;
+        };
     }
 
     /** Returns what an answer will write down, a whole sentence. */

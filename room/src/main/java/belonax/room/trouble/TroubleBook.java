@@ -2,9 +2,11 @@ package belonax.room.trouble;
 
 import belonax.BadInput;
 import belonax.fault.Check;
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.Glance;
 import belonax.fault.Glance.Look;
+import belonax.fault.OnRecord;
 import belonax.life.CareKind;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.card.DrawerStore;
@@ -81,7 +83,7 @@ public class TroubleBook {
      * @param spool the spool that was on the machine
      */
     public record Answer(
-            String check,
+            CheckId check,
             Result result,
             @Nullable Double dial,
             Optional<UUID> seen,
@@ -115,7 +117,7 @@ public class TroubleBook {
     /**
      * Writes down what a check came to, with everything that goes with it.
      *
-     * @throws BadInput if there is no such check, or something told with the answer will not do
+     * @throws BadInput if something told with the answer will not do
      * @throws ChangedMeanwhile if the trouble or the needle is another one by now
      */
     @UseCase
@@ -165,26 +167,27 @@ public class TroubleBook {
         boolean found = result == Result.CURED || result == Result.STILL;
         UUID action = ids.get();
         if (found) {
-            putRight(action, it.machineId(), answer);
+            putRight(action, it.machineId(), check, answer);
         }
-        boolean takesNeedles = Records.of(check.id()) == Records.NEEDLE && result != Result.CANNOT;
-        boolean changed = takesNeedles && needleChanged(action, it, found, answer);
+        boolean takesNeedles = Records.of(check) == Records.NEEDLE && result != Result.CANNOT;
+        boolean changed =
+                takesNeedles && needleChanged(action, it, found && check.onRecord() == OnRecord.NEEDLE_FAILED, answer);
         return it.after(new Step(
                 check.id(),
                 check.title(),
                 result,
                 result == Result.CANNOT ? 0 : check.minutes(),
                 found || changed ? action : null,
-                found && Records.of(check.id()) == Records.SPOOL ? spoolMarked(answer) : null));
+                found && Records.of(check) == Records.SPOOL ? spoolMarked(answer) : null));
     }
 
-    private void putRight(UUID action, String machineId, Answer answer) {
-        cures.cured(action, machineId, answer.check());
-        CareKind dated = Records.dated(answer.check());
+    private void putRight(UUID action, String machineId, Check check, Answer answer) {
+        cures.cured(action, machineId, check.id());
+        CareKind dated = Records.dated(check);
         if (dated != null) {
             care.done(action, machineId, dated);
         }
-        if (Records.of(answer.check()) == Records.DIAL) {
+        if (Records.of(check) == Records.DIAL) {
             if (answer.dial() == null) {
                 throw new BadInput("dial", "Read the dial off the machine.");
             }
@@ -192,7 +195,7 @@ public class TroubleBook {
         }
     }
 
-    private boolean needleChanged(UUID action, MendCase it, boolean found, Answer answer) {
+    private boolean needleChanged(UUID action, MendCase it, boolean failed, Answer answer) {
         if (answer.in().isEmpty()) {
             return false;
         }
@@ -201,7 +204,6 @@ public class TroubleBook {
         if (!old.equals(answer.seen())) {
             throw new ChangedMeanwhile("The needle was changed in another window.");
         }
-        boolean failed = found && Records.failsTheNeedle(answer.check());
         supply.change(
                 action,
                 new Change(

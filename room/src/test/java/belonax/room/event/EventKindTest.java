@@ -2,6 +2,7 @@ package belonax.room.event;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import belonax.fault.CheckId;
 import belonax.room.CraftJson;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
@@ -27,7 +28,7 @@ class EventKindTest {
         }
 
         @Override
-        public String check(String id) {
+        public String check(CheckId id) {
             return "Is the top thread in its discs?";
         }
     };

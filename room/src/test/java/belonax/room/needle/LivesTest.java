@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
+import belonax.fault.CheckId;
 import belonax.hazard.BrokenBefore;
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
@@ -326,7 +327,7 @@ class LivesTest {
     @Test
     void a_dial_that_was_set_back_stands_there_until_it_is_balanced_again_or_taken_back() {
         UUID cure = UUID.fromString("00000000-0000-0000-0000-00000000c07e");
-        cures.cured(cure, "heron", "TOP_DIAL");
+        cures.cured(cure, "heron", CheckId.TOP_DIAL);
         cures.dialSet(cure, "heron", 3.25);
 
         assertThat(room.find("heron").orElseThrow().dial()).hasValue(3.25);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
 import belonax.balance.Touched;
+import belonax.fault.CheckId;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.life.CareKind;
@@ -310,7 +311,7 @@ class TwoHandsTest {
         UUID trouble = troubles.begin(trouble("badger"));
         int before = events("CLEANED");
         TroubleBook.Answer found = new TroubleBook.Answer(
-                "CLEAN_HOOK_AREA", Result.STILL, null, Optional.empty(), Optional.empty(), Optional.empty());
+                CheckId.CLEAN_HOOK_AREA, Result.STILL, null, Optional.empty(), Optional.empty(), Optional.empty());
 
         List<Answered> answers = all(() -> {
             troubles.answer(trouble, 0, found);

@@ -3,7 +3,7 @@ package belonax.web.balance;
 import belonax.balance.Advice;
 import belonax.balance.Also;
 import belonax.balance.BobbinPull;
-import belonax.balance.DialBelief;
+import belonax.balance.DialPosterior;
 import belonax.balance.TopFace;
 import belonax.balance.Underside;
 import belonax.machine.BobbinKind;
@@ -94,10 +94,10 @@ record BalanceView(
                 Words.typed(sewAt),
                 run.strips().size() + 1,
                 strips(run),
-                stitch(run, opinion.belief(), sewAt),
+                stitch(run, opinion.posterior(), sewAt),
                 DialView.of(
                         machine.dial(),
-                        opinion.belief(),
+                        opinion.posterior(),
                         run.strips(),
                         open
                                 ? OptionalDouble.of(sewAt)
@@ -186,14 +186,14 @@ record BalanceView(
         return bobbin == null ? "the same" : "tex " + bobbin.thread().tex().shown();
     }
 
-    private static StitchView stitch(BalanceRun run, DialBelief belief, double sewAt) {
+    private static StitchView stitch(BalanceRun run, DialPosterior posterior, double sewAt) {
         List<StripKept> strips = run.strips();
         boolean first = strips.isEmpty();
         double dial = first ? sewAt : strips.get(strips.size() - 1).dial();
         String title = first
                 ? "Expected at " + Words.number(dial)
                 : "Strip " + strips.size() + ", dial " + Words.number(dial) + ", as the model believes";
-        return StitchView.of(title, belief.expectedLockDepth(dial), run.sewn());
+        return StitchView.of(title, posterior.expectedLockDepth(dial), run.sewn());
     }
 
     private static List<StripShown> strips(BalanceRun run) {

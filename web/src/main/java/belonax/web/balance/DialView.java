@@ -1,6 +1,6 @@
 package belonax.web.balance;
 
-import belonax.balance.DialBelief;
+import belonax.balance.DialPosterior;
 import belonax.machine.Dial;
 import belonax.room.Words;
 import belonax.room.balance.BalanceRun.StripKept;
@@ -27,12 +27,12 @@ record DialView(
     /** A strip. */
     record Dot(double x, double y, int number, String reading) {}
 
-    static DialView of(Dial dial, DialBelief belief, List<StripKept> strips, OptionalDouble next) {
+    static DialView of(Dial dial, DialPosterior posterior, List<StripKept> strips, OptionalDouble next) {
         return new DialView(
                 marks(dial),
                 x(dial, dial.normalLow()),
                 x(dial, dial.normalHigh()) - x(dial, dial.normalLow()),
-                hill(dial, belief),
+                hill(dial, posterior),
                 dots(dial, strips),
                 next.isPresent() ? x(dial, next.getAsDouble()) : -1,
                 next.isPresent() ? Words.number(next.getAsDouble()) : "");
@@ -53,13 +53,13 @@ record DialView(
         return marks;
     }
 
-    private static String hill(Dial dial, DialBelief belief) {
+    private static String hill(Dial dial, DialPosterior posterior) {
         double width = (dial.max() - dial.min()) / POINTS;
         double[] height = new double[POINTS];
         double most = 0;
         for (int i = 0; i < POINTS; i++) {
             double from = dial.min() + i * width;
-            height[i] = belief.chanceBelow(from + width) - belief.chanceBelow(from);
+            height[i] = posterior.chanceBelow(from + width) - posterior.chanceBelow(from);
             most = Math.max(most, height[i]);
         }
         StringBuilder path = new StringBuilder(String.format(Locale.ROOT, "M%.1f %.1f", LEFT, AXIS_Y));

@@ -1,6 +1,7 @@
 package belonax.web.mend;
 
 import belonax.fault.Check;
+import belonax.fault.CheckId;
 import belonax.fault.FaultTable;
 import belonax.life.CareGuide;
 import belonax.life.CareKind;
@@ -58,11 +59,11 @@ record CareView(List<Task> tasks, List<CareGuide.Differing> differing, List<Stri
     }
 
     /** Returns the check whose steps are those of the care. */
-    private static String checkOf(CareKind kind) {
+    private static CheckId checkOf(CareKind kind) {
         return switch (kind) {
-            case CLEAN -> "CLEAN_HOOK_AREA";
-            case OIL -> "OIL";
-            case SERVICE -> "SERVICE";
+            case CLEAN -> CheckId.CLEAN_HOOK_AREA;
+            case OIL -> CheckId.OIL;
+            case SERVICE -> CheckId.SERVICE;
         };
     }
 }

@@ -1,8 +1,8 @@
 package belonax.web.mend;
 
-import belonax.BadInput;
 import belonax.cloth.ClothCatalogue;
 import belonax.fault.Check.Who;
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranking;
 import belonax.fault.FaultFinder.Suspect;
@@ -34,7 +34,7 @@ class FaultApi {
 
     /** A check that is left. */
     record CheckAnswer(
-            String id,
+            CheckId id,
             String title,
             double minutes,
             double probability,
@@ -69,21 +69,6 @@ class FaultApi {
     @PostMapping(path = "/rank", consumes = MediaType.APPLICATION_JSON_VALUE)
     @Operation(summary = "Ranks what is left to check, the one to do now first, with the likeliest causes")
     RankAnswer rank(@RequestBody FaultBody body) {
-        known("ruledOut", body.ruledOut());
-        known("foundAndCured", body.foundAndCured());
         return RankAnswer.of(finder.rank(body.trouble(cloths, hazards), body.order()));
-    }
-
-    private void known(String field, @Nullable List<String> checks) {
-        for (int i = 0; checks != null && i < checks.size(); i++) {
-            String id = checks.get(i);
-            if (id != null) {
-                try {
-                    finder.table().check(id);
-                } catch (BadInput e) {
-                    throw e.under(field + "[" + i + "]");
-                }
-            }
-        }
     }
 }

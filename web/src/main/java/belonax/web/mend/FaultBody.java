@@ -4,6 +4,7 @@ import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
+import belonax.fault.CheckId;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.Trouble;
@@ -26,6 +27,7 @@ import belonax.web.shared.api.ApiRefusal;
 import belonax.web.shared.api.FabricBody;
 import belonax.web.shared.api.NeedleBody;
 import belonax.web.shared.api.ThreadBody;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -121,7 +123,7 @@ record FaultBody(
                                 || setup != null && Boolean.TRUE.equals(setup.needleStruck()))
                 .threadAgeYears(age())
                 .machine(machine == null ? MachineState.UNKNOWN : machine.state())
-                .checked(present("ruledOut", ruledOut), present("foundAndCured", foundAndCured))
+                .checked(checks("ruledOut", ruledOut), checks("foundAndCured", foundAndCured))
                 .build();
     }
 
@@ -188,6 +190,19 @@ record FaultBody(
         }
         BadInput.unless(value >= 0 && value <= most, field, () -> "Send a number from 0 to " + Math.round(most) + ".");
         return OptionalDouble.of(value);
+    }
+
+    private static List<CheckId> checks(String field, @Nullable List<String> names) {
+        List<String> all = present(field, names);
+        List<CheckId> checks = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            try {
+                checks.add(CheckId.named(all.get(i)));
+            } catch (BadInput e) {
+                throw e.under(field + "[" + i + "]");
+            }
+        }
+        return checks;
     }
 
     private static <T> List<T> present(String field, @Nullable List<T> entries) {

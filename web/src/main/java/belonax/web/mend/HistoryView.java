@@ -1,5 +1,6 @@
 package belonax.web.mend;
 
+import belonax.fault.CheckId;
 import belonax.fault.FaultTable;
 import belonax.room.Words;
 import belonax.room.card.Kept;
@@ -19,12 +20,12 @@ record HistoryView(List<CaseShown> cases, List<Cure> cures) {
     /** What found something here, and how often. */
     record Cure(String title, String count, double px) {}
 
-    static HistoryView of(List<Kept<MendCase>> cases, Map<String, Integer> cures, FaultTable table) {
+    static HistoryView of(List<Kept<MendCase>> cases, Map<CheckId, Integer> cures, FaultTable table) {
         return new HistoryView(cases.stream().map(HistoryView::shown).toList(), cures(cures, table));
     }
 
     /** Returns what found most here, when it is more than chance: in three cures at least, and twice. */
-    static String usually(Map<String, Integer> cures, FaultTable table) {
+    static String usually(Map<CheckId, Integer> cures, FaultTable table) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
         return all < 3 || cures.values().stream().noneMatch(it -> it > 1)
                 ? ""
@@ -35,10 +36,10 @@ record HistoryView(List<CaseShown> cases, List<Cure> cures) {
         return "Here it was most often found by “" + it.title() + "”: " + it.count() + " cures.";
     }
 
-    private static List<Cure> cures(Map<String, Integer> cures, FaultTable table) {
+    private static List<Cure> cures(Map<CheckId, Integer> cures, FaultTable table) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
         return cures.entrySet().stream()
-                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .sorted(Map.Entry.<CheckId, Integer>comparingByValue().reversed())
                 .map(it -> new Cure(
                         table.check(it.getKey()).title(), it.getValue() + " of " + all, BAR_PX * it.getValue() / all))
                 .toList();

@@ -2,6 +2,7 @@ package belonax.web.mend;
 
 import belonax.cloth.Cloth;
 import belonax.cloth.Stack;
+import belonax.fault.CheckId;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.When;
@@ -76,7 +77,7 @@ record MendForm(
             @Nullable UUID spool) {
 
         /** Returns the answer; a word of the list of needles is looked up. */
-        Answer answer(String check, Result result, Function<String, Optional<NeedleSource>> needles) {
+        Answer answer(CheckId check, Result result, Function<String, Optional<NeedleSource>> needles) {
             return new Answer(
                     check,
                     result,

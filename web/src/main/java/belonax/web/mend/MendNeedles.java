@@ -2,6 +2,7 @@ package belonax.web.mend;
 
 import belonax.BadInput;
 import belonax.fault.Check;
+import belonax.fault.OnRecord;
 import belonax.match.MatchRequest;
 import belonax.match.NeedleMatcher;
 import belonax.needle.Needle;
@@ -12,7 +13,6 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.MachineNow.Fitted;
 import belonax.room.needle.MachineNow.Place;
 import belonax.room.trouble.MendCase;
-import belonax.room.trouble.Records;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -55,7 +55,7 @@ class MendNeedles {
         owned.packets().forEach(packet -> in.add(new Choice(packet.value(), "new: " + packet.words())));
         owned.parked().forEach(parked -> in.add(new Choice(parked.value(), "parked: " + parked.words())));
         in.add(new Choice(OLD, "the same one as before is in"));
-        boolean another = !Records.failsTheNeedle(check.id()) || same.isEmpty();
+        boolean another = check.onRecord() != OnRecord.NEEDLE_FAILED || same.isEmpty();
         Optional<Needle> wanted = another ? best.or(() -> same) : same;
         String chosen = wanted.map(owned.packetOf()::get)
                 .or(() -> wanted.map(needle -> needle.equals(same.orElse(null)) ? SAME : BEST))

@@ -1,6 +1,7 @@
 package belonax.web.mend;
 
 import belonax.fault.Check;
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.SearchSchool;
 import belonax.fault.When;
@@ -129,7 +130,7 @@ class MendPage {
         }
         MendCase it = kept.get().card();
         boolean neverServiced = care.plan(machine.get()).monthsSinceService().isEmpty();
-        MendView view = MendView.of(kept.get(), question.rank(it, machine.get()), neverServiced);
+        MendView view = MendView.of(kept.get(), question.rank(it, machine.get()), finder.table(), neverServiced);
         layout.show(model, machine.get());
         model.addAttribute("mend", view);
         model.addAttribute("glance", view.isToGlance() ? GlanceForm.of(machine.get()) : null);
@@ -142,7 +143,7 @@ class MendPage {
     }
 
     private CureForm cure(MendCase it, Check check, MachineNow machine) {
-        Records records = Records.of(check.id());
+        Records records = Records.of(check);
         return CureForm.of(
                 it,
                 records,
@@ -176,7 +177,8 @@ class MendPage {
         MendCase it = drawer.get(MendCase.class, id).card();
         MachineNow machine = room.find(it.machineId()).orElseThrow();
         Problems.refuseUnread(errors);
-        troubles.answer(id, revision, found.answer(check, result, word -> needles.source(word, it, machine)));
+        troubles.answer(
+                id, revision, found.answer(CheckId.named(check), result, word -> needles.source(word, it, machine)));
         return "redirect:/mend/" + id;
     }
 

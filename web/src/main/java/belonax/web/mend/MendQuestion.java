@@ -1,6 +1,7 @@
 package belonax.web.mend;
 
 import belonax.cloth.Stack;
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranking;
 import belonax.fault.Trouble;
@@ -128,7 +129,7 @@ class MendQuestion {
 
     /** Where the dial was found counts more than where it was balanced last; once it is set back, that is past. */
     private static OptionalDouble dial(MendCase it, MachineNow now) {
-        return it.foundDial() == null || it.checks(Result.STILL).contains("TOP_DIAL")
+        return it.foundDial() == null || it.checks(Result.STILL).contains(CheckId.TOP_DIAL)
                 ? now.dial()
                 : OptionalDouble.of(it.foundDial());
     }

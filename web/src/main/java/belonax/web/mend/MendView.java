@@ -4,6 +4,7 @@ import belonax.fault.Check;
 import belonax.fault.Check.Who;
 import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.FaultFinder.Ranking;
+import belonax.fault.FaultTable;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.When;
@@ -55,7 +56,7 @@ record MendView(
     /** Where a cure is followed up. */
     record Follow(String words, String path) {}
 
-    static MendView of(Kept<MendCase> kept, Ranking ranking, boolean neverServiced) {
+    static MendView of(Kept<MendCase> kept, Ranking ranking, FaultTable table, boolean neverServiced) {
         MendCase it = kept.card();
         List<Ranked> left = ranking.checks().stream()
                 .filter(check ->
@@ -102,7 +103,7 @@ record MendView(
                 open ? ranking.stop().orElse(null) : null,
                 open && it.steps().isEmpty() && it.glance() == null,
                 GlanceForm.words(it),
-                recorded(it),
+                recorded(it, table),
                 it.last().map(last -> follow(it, last)).orElse(null));
     }
 
@@ -132,10 +133,10 @@ record MendView(
     }
 
     /** Returns what was written down with the last answer. */
-    private static String recorded(MendCase it) {
+    private static String recorded(MendCase it, FaultTable table) {
         return it.last()
                 .filter(last -> last.action() != null)
-                .map(last -> Records.of(last.check()).done())
+                .map(last -> Records.of(table.check(last.check())).done())
                 .orElse("");
     }
 
@@ -145,8 +146,8 @@ record MendView(
             return null;
         }
         return switch (last.check()) {
-            case "NEEDLE_SEATED", "CLAMP" -> new Follow("Fit it step by step", "/fit");
-            case "TOP_DIAL", "BOBBIN_TENSION" ->
+            case NEEDLE_SEATED, CLAMP -> new Follow("Fit it step by step", "/fit");
+            case TOP_DIAL, BOBBIN_TENSION ->
                 new Follow("Balance it from here", "/balance?cloth=" + it.cloth() + "&layers=" + it.layers());
             default -> null;
         };

@@ -58,7 +58,7 @@ class NotePage {
         if (kept.isEmpty() || machine.isEmpty()) {
             return ResponseEntity.notFound().build();
         }
-        MendView view = MendView.of(kept.get(), question.rank(kept.get().card(), machine.get()), false);
+        MendView view = MendView.of(kept.get(), question.rank(kept.get().card(), machine.get()), finder.table(), false);
         return pdf.answer(
                 "for-the-technician.pdf",
                 "print/technician",

@@ -1,24 +1,20 @@
 package belonax.web.mend;
 
 import belonax.fault.Check;
+import belonax.fault.CheckId;
 import belonax.room.needle.MachineNow;
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import belonax.table.Table;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Which part of the machine each step of a check shows, and what is done there: the rows of pictures.txt. */
 final class StepPictures {
-    private static final Map<String, List<Spot>> ALL = read();
+    private static final Table PICTURES = new Table("pictures.txt", "check | PART ACTION; PART ACTION; ...");
+    private static final Map<CheckId, List<Spot>> ALL = read();
 
     /** How wide a view is in which what is done is drawn at its own size. */
     private static final double OVERLAY_MM = 88;
@@ -104,18 +100,9 @@ final class StepPictures {
         };
     }
 
-    private static Map<String, List<Spot>> read() {
-        Map<String, List<Spot>> all = new HashMap<>();
-        try (InputStream in = Objects.requireNonNull(
-                        StepPictures.class.getResourceAsStream("/belonax/web/mend/pictures.txt"));
-                BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-            lines.lines().filter(it -> !it.isBlank() && !it.startsWith("#")).forEach(it -> {
-                String[] row = it.split("\\|");
-                all.put(row[0].strip(), spots(row[1]));
-            });
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+    private static Map<CheckId, List<Spot>> read() {
+        Map<CheckId, List<Spot>> all = new EnumMap<>(CheckId.class);
+        PICTURES.read(StepPictures.class, row -> all.put(row.word(0, CheckId.class), spots(row.text(1))));
         return all;
     }
 

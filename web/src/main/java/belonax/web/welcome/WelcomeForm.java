@@ -1,6 +1,7 @@
 package belonax.web.welcome;
 
 import belonax.machine.Machine;
+import belonax.machine.MachineBuilder;
 import belonax.machine.MachineKind;
 import belonax.needle.Needle;
 import belonax.room.machine.MachineCard;
@@ -37,8 +38,9 @@ record WelcomeForm(
     /** The system that is in the machine is taken to be on its list; the drawer tells how to correct that. */
     MachineCard card() {
         String called = name == null || name.isBlank() ? "My machine" : name.strip();
-        Machine machine = Machine.ordinary(called, Objects.requireNonNullElse(kind, MachineKind.COMPUTER_CONTROLLED));
-        return MachineCard.of(
-                fitted().map(it -> machine.withSystems(List.of(it.system()))).orElse(machine), "");
+        MachineBuilder machine =
+                Machine.described(called, Objects.requireNonNullElse(kind, MachineKind.COMPUTER_CONTROLLED));
+        fitted().ifPresent(it -> machine.systems(List.of(it.system())));
+        return MachineCard.of(machine.build(), "");
     }
 }

@@ -9,7 +9,9 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import belonax.fault.CauseId;
 import belonax.fault.Check;
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.Glance;
 import belonax.fault.Glance.Look;
@@ -109,7 +111,9 @@ class MendPagesTest {
         answer(trouble, "FOREIGN_OBJECT", "CURED");
 
         assertThat(kept(trouble).state()).isEqualTo(State.CURED);
-        assertThat(cases.cures("heron")).containsEntry("FOREIGN_OBJECT", 1).containsEntry("CLEAN_HOOK_AREA", 1);
+        assertThat(cases.cures("heron"))
+                .containsEntry(CheckId.FOREIGN_OBJECT, 1)
+                .containsEntry(CheckId.CLEAN_HOOK_AREA, 1);
         mvc.perform(get("/mend/history"))
                 .andExpect(content().string(containsString("1 of 2")))
                 .andExpect(content().string(containsString("cured: Is anything inside? Count the pieces")));
@@ -223,7 +227,7 @@ class MendPagesTest {
         MendCase unknown = kept(begin("symptom=TOP_THREAD_BREAKS&cloth=poplin&layers=2&spool="));
         MendCase known = kept(begin("symptom=TOP_THREAD_BREAKS&cloth=poplin&layers=2&spool=" + old.id()));
 
-        assertThat(chance(known, "THREAD_OLD")).isGreaterThan(2 * chance(unknown, "THREAD_OLD"));
+        assertThat(chance(known, CauseId.THREAD_OLD)).isGreaterThan(2 * chance(unknown, CauseId.THREAD_OLD));
     }
 
     @Test
@@ -234,7 +238,7 @@ class MendPagesTest {
                         .hasSameSizeAs(check.steps())
                         .allSatisfy(it -> {
                             if (check.who() == Check.Who.OWNER) {
-                                assertThat(it.view()).as(check.id()).isNotNull();
+                                assertThat(it.view()).as(check.id().name()).isNotNull();
                             }
                         });
             }
@@ -328,9 +332,9 @@ class MendPagesTest {
                 .card();
     }
 
-    private double chance(MendCase it, String cause) {
+    private double chance(MendCase it, CauseId cause) {
         return question.rank(it, heron()).causes().stream()
-                .filter(suspect -> suspect.id().equals(cause))
+                .filter(suspect -> suspect.id() == cause)
                 .mapToDouble(FaultFinder.Suspect::probability)
                 .findFirst()
                 .orElse(0);

@@ -129,22 +129,26 @@ record MachineForm(
     MachineCard card(Units units) {
         List<StitchPlate> plates = plates(units);
         List<Foot> feet = feet(units);
-        Machine machine = new Machine(
-                text(name),
-                Objects.requireNonNullElse(kind, MachineKind.MECHANICAL),
-                Objects.requireNonNullElse(systems, List.of()),
-                Objects.requireNonNullElse(flatSide, FlatSide.BACK),
-                Objects.requireNonNullElse(wheelTurn, WheelTurn.TOWARDS_YOU),
-                Objects.requireNonNullElse(bobbin, BobbinKind.REMOVABLE),
-                Objects.requireNonNullElse(power, MotorPower.NORMAL),
-                on(plates, plateName, plateOn, "plateName", "Name the plate that is on the machine, and its slot."),
-                on(feet, footName, footOn, "footName", "Name the foot that is on the machine, and its opening."),
-                dial(),
-                Objects.requireNonNullElse(oiling, Oiling.WHERE_THE_MANUAL_SAYS),
-                needlePlaces(),
-                new Reach(
+        Machine machine = Machine.described(text(name), Objects.requireNonNullElse(kind, MachineKind.MECHANICAL))
+                .systems(Objects.requireNonNullElse(systems, List.of()))
+                .flatSide(Objects.requireNonNullElse(flatSide, FlatSide.BACK))
+                .wheelTurn(Objects.requireNonNullElse(wheelTurn, WheelTurn.TOWARDS_YOU))
+                .bobbin(Objects.requireNonNullElse(bobbin, BobbinKind.REMOVABLE))
+                .power(Objects.requireNonNullElse(power, MotorPower.NORMAL))
+                .plate(on(
+                        plates,
+                        plateName,
+                        plateOn,
+                        "plateName",
+                        "Name the plate that is on the machine, and its slot."))
+                .foot(on(feet, footName, footOn, "footName", "Name the foot that is on the machine, and its opening."))
+                .dial(dial())
+                .oiling(Objects.requireNonNullElse(oiling, Oiling.WHERE_THE_MANUAL_SAYS))
+                .needlePlaces(needlePlaces())
+                .reach(new Reach(
                         footLift == null ? OptionalDouble.empty() : OptionalDouble.of(units.toMm(footLift)),
-                        thickestTex == null ? OptionalDouble.empty() : OptionalDouble.of(thickestTex)));
+                        thickestTex == null ? OptionalDouble.empty() : OptionalDouble.of(thickestTex)))
+                .build();
         return new MachineCard(
                 machine,
                 text(standsAt),

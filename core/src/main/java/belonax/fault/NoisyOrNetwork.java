@@ -3,12 +3,13 @@ package belonax.fault;
 import java.util.List;
 
 /**
- * A belief over sets of causes, since several at once are common. Causes come independently; each clue, a symptom or what stands out at a
- * glance, shows unless every cause that is there fails to show it (a noisy-or with a leak). The chance of what was seen is summed exactly over all sets
- * by inclusion and exclusion over the clues seen: time grows as two to their number, which is why at most {@link #MOST}
- * are weighed that way. Source: docs/craft.md, "Faults".
+ * The posterior over sets of causes, since several at once are common. The model is the two-level noisy-or network of the
+ * literature on diagnosis: causes come independently, and a clue, a symptom or what stands out at a glance, shows unless
+ * every cause that is there and its leak fail to show it. It is summed exactly over all sets of causes by inclusion and
+ * exclusion over the clues seen, the algorithm that D. Heckerman gave as “Quickscore” in 1989: time grows as two to their
+ * number, which is why at most {@link #MOST} are weighed that way. Source: docs/craft.md, "Faults".
  */
-final class CauseModel {
+final class NoisyOrNetwork {
     /** Clues that are weighed exactly; further ones would only repeat what these say. */
     static final int MOST = 8;
 
@@ -16,7 +17,8 @@ final class CauseModel {
     /** For each clue seen and each cause the chance that the cause does not show it. */
     private final double[][] hides;
 
-    private final double[] hidesUnexplained;
+    /** For each clue seen the chance that it does not show by itself. */
+    private final double[] noLeak;
 
     /**
      * Prepares the sums.
@@ -24,12 +26,12 @@ final class CauseModel {
      * @param prior chance of each cause before the clues, 0 to below 1
      * @param seen the clues, at most {@link #MOST}
      */
-    CauseModel(double[] prior, List<Cause> causes, List<Clue> seen) {
+    NoisyOrNetwork(double[] prior, List<Cause> causes, List<Clue> seen) {
         this.prior = prior.clone();
         this.hides = new double[seen.size()][causes.size()];
-        this.hidesUnexplained = new double[seen.size()];
+        this.noLeak = new double[seen.size()];
         for (int s = 0; s < seen.size(); s++) {
-            hidesUnexplained[s] = 1 - seen.get(s).unexplained();
+            noLeak[s] = 1 - seen.get(s).leak();
             for (int c = 0; c < causes.size(); c++) {
                 hides[s][c] = 1 - seen.get(s).shownBy(causes.get(c));
             }
@@ -51,7 +53,7 @@ final class CauseModel {
         for (int set = 0; set < 1 << hides.length; set++) {
             double term = (Integer.bitCount(set) & 1) == 0 ? 1 : -1;
             for (int s = 0; s < hides.length; s++) {
-                term *= (set >> s & 1) == 1 ? hidesUnexplained[s] : 1;
+                term *= (set >> s & 1) == 1 ? noLeak[s] : 1;
             }
             for (int c = 0; c < causes; c++) {
                 double hidden = prior[c];

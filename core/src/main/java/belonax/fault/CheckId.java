@@ -1,0 +1,72 @@
+package belonax.fault;
+
+import belonax.BadInput;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** The names of the checks: one for each row of checks.txt. */
+public enum CheckId {
+    NEEDLE_REPLACE,
+    NEEDLE_SEATED,
+    CLAMP,
+    NEEDLE_THREADED_DIRECTION,
+    NEEDLE_SYSTEM,
+    NEEDLE_TYPE,
+    NEEDLE_SIZE,
+    RETHREAD_TOP,
+    LAST_GUIDE,
+    TAKE_UP_AT_TOP,
+    THREAD_TAILS,
+    THREAD_SNAG,
+    SPOOL_DELIVERY,
+    THREAD_QUALITY,
+    THREAD_SHRINKS,
+    DISCS_CLEAN,
+    TOP_DIAL,
+    BOBBIN_SEATED,
+    BOBBIN_DIRECTION,
+    BOBBIN_CLASS,
+    BOBBIN_WOUND,
+    BOBBIN_NEARLY_EMPTY,
+    BOBBIN_DAMAGED,
+    BACKLASH_SPRING,
+    BOBBIN_SPRING_CLEAN,
+    BOBBIN_TENSION,
+    BOBBIN_CASE_POSITION,
+    CLEAN_HOOK_AREA,
+    PLATE_BURR,
+    HOOK_BURR,
+    CASE_BURR,
+    FOOT_BURR,
+    GUIDE_BURR,
+    PLATE_HOLE,
+    FOOT_PRESSURE,
+    LIFTING_AID,
+    STITCH_LENGTH,
+    STITCH_CHOICE,
+    FEEDING_HANDS,
+    FEED_DOGS,
+    OIL,
+    OVER_OILED,
+    FOREIGN_OBJECT,
+    TWIN_CLEARANCE,
+    STABILISER,
+    MACHINE_POWER,
+    THREADER,
+    CHECK_SPRING,
+    HOOK_TIMING,
+    SERVICE;
+
+    /**
+     * Returns the check of a name.
+     *
+     * @throws BadInput if there is none; the sentence lists them
+     */
+    public static CheckId named(String name) {
+        return Stream.of(values())
+                .filter(it -> it.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("No check is called “" + name + "”. The checks are: "
+                        + Stream.of(values()).map(CheckId::name).collect(Collectors.joining(", ")) + "."));
+    }
+}

@@ -1,0 +1,15 @@
+package belonax.fault;
+
+/** What is known of needle, thread and machine that makes a cause likelier: a column of causes.txt. */
+enum Known {
+    /** Nothing beside symptoms and circumstances. */
+    NOTHING,
+    NEEDLE_HOURS,
+    NEEDLE_STRUCK,
+    THREAD_YEARS,
+    NEEDLES_BROKEN,
+    PIECES_MISSING,
+    HOURS_SINCE_CLEANING,
+    MONTHS_SINCE_SERVICE,
+    DIAL_OUTSIDE_BAND
+}
