@@ -7,8 +7,10 @@ import belonax.balance.Underside;
 import belonax.room.balance.BalanceRun.State;
 import belonax.room.balance.BalanceRun.StripKept;
 import belonax.room.card.DrawerStore;
+import belonax.room.event.TableWork;
 import belonax.room.needle.SewingRoom;
 import belonax.room.press.UseCase;
+import belonax.room.table.TableBook;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -24,13 +26,16 @@ public class BalanceBook {
     private final DrawerStore drawer;
     private final Sampler sampler;
     private final SewingRoom room;
+    private final TableBook table;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
-    BalanceBook(DrawerStore drawer, Sampler sampler, SewingRoom room, Clock clock, Supplier<UUID> ids) {
+    BalanceBook(
+            DrawerStore drawer, Sampler sampler, SewingRoom room, TableBook table, Clock clock, Supplier<UUID> ids) {
         this.drawer = drawer;
         this.sampler = sampler;
         this.room = room;
+        this.table = table;
         this.clock = clock;
         this.ids = ids;
     }
@@ -42,10 +47,16 @@ public class BalanceBook {
      */
     public record Reading(Optional<UUID> strip, double dial, TopFace top, Underside underside, List<Also> also) {}
 
-    /** Begins a run; one that goes on at the machine ends. Returns the new run. */
+    /**
+     * Begins a run; one that goes on at the machine ends.
+     *
+     * @param work what is balanced, where that is told
+     * @return the new run
+     */
     @UseCase
-    public UUID begin(BalanceRun run) {
+    public UUID begin(BalanceRun run, Optional<TableWork> work) {
         room.hold(run.machineId());
+        work.ifPresent(it -> table.lay(ids.get(), run.machineId(), it));
         sampler.open(run.machineId())
                 .ifPresent(it -> drawer.change(BalanceRun.class, it.id(), open -> open.ended(State.ENDED, null)));
         return drawer.add(run).card();
@@ -53,8 +64,8 @@ public class BalanceBook {
 
     /** Begins a run on a machine that is not there, for trying it out. */
     @UseCase
-    public UUID beginSimulated(BalanceRun run) {
-        return begin(run.simulatedBy(ids.get().getMostSignificantBits() >>> 20));
+    public UUID beginSimulated(BalanceRun run, Optional<TableWork> work) {
+        return begin(run.simulatedBy(ids.get().getMostSignificantBits() >>> 20), work);
     }
 
     /**

@@ -24,12 +24,14 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The drawer of the made-up carnival workshop, filled in once when the demo's own folder is empty. */
 @Component
 @Profile("demo")
+@Order(2)
 class DemoDrawer implements ApplicationRunner {
     private final DrawerStore drawer;
     private final ClothCatalogue cloths;

@@ -35,12 +35,14 @@ import java.util.function.Supplier;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** A made-up carnival workshop at home, filled in once when the demo's own folder is empty. */
 @Component
 @Profile("demo")
+@Order(1)
 public class DemoRoom implements ApplicationRunner {
     private final MachineRepository machines;
     private final NeedleRepository needles;
@@ -129,7 +131,7 @@ public class DemoRoom implements ApplicationRunner {
         events.add(
                 ids.get(),
                 daysAgo(daysAgo + 20),
-                new Event.Sewn("badger", 0, stored.id(), minutes, hours, wear, false));
+                new Event.Sewn("badger", 0, stored.id(), minutes, hours, wear, false, null));
         events.add(ids.get(), daysAgo(daysAgo), end.apply(stored.id()));
         projection.refresh(stored.id());
     }
@@ -221,8 +223,9 @@ public class DemoRoom implements ApplicationRunner {
         UUID id = stored.id();
         double minutes = hours * 60;
         Instant dayAfter = daysAgo(daysAgo - 1);
-        events.add(ids.get(), daysAgo(daysAgo), new Event.NeedleIn(machineId, place, id, null));
-        events.add(ids.get(), dayAfter, new Event.Sewn(machineId, place, id, minutes, hours, Wear.ORDINARY, false));
+        events.add(ids.get(), daysAgo(daysAgo), new Event.NeedleIn(machineId, place, id, null, null));
+        events.add(
+                ids.get(), dayAfter, new Event.Sewn(machineId, place, id, minutes, hours, Wear.ORDINARY, false, null));
         events.add(ids.get(), dayAfter, new Event.FitChecked(machineId, id, FitCheck.CLAMP));
         projection.refresh(stored.id());
     }

@@ -6,6 +6,7 @@ import belonax.room.Choice;
 import belonax.room.Words;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleBook.Goes;
@@ -13,7 +14,7 @@ import belonax.room.needle.NeedleRecord;
 import belonax.room.needle.NewNeedle;
 import belonax.room.needle.SewingRoom;
 import belonax.room.press.UseCase;
-import belonax.thread.SewingThread;
+import belonax.room.table.TableBook;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -33,12 +34,14 @@ public class NeedleSupply {
     private final SewingRoom room;
     private final NeedleBook book;
     private final DrawerStore drawer;
+    private final TableBook table;
     private final Supplier<UUID> ids;
 
-    NeedleSupply(SewingRoom room, NeedleBook book, DrawerStore drawer, Supplier<UUID> ids) {
+    NeedleSupply(SewingRoom room, NeedleBook book, DrawerStore drawer, TableBook table, Supplier<UUID> ids) {
         this.room = room;
         this.book = book;
         this.drawer = drawer;
+        this.table = table;
         this.ids = ids;
     }
 
@@ -50,6 +53,7 @@ public class NeedleSupply {
      * @param oldGoes where the old one goes
      * @param where the place where it is parked
      * @param failed whether the old one goes because it failed
+     * @param table the work that it is changed for, where that is told
      */
     public record Change(
             String machineId,
@@ -58,7 +62,8 @@ public class NeedleSupply {
             NeedleSource from,
             Goes oldGoes,
             String where,
-            boolean failed) {}
+            boolean failed,
+            Optional<TableWork> table) {}
 
     /**
      * What can go in.
@@ -127,6 +132,7 @@ public class NeedleSupply {
     @Transactional
     public UUID change(UUID action, Change it) {
         room.hold(it.machineId());
+        it.table().ifPresent(work -> table.lay(action, it.machineId(), work));
         it.expectedOut()
                 .ifPresent(out ->
                         book.takeOut(action, it.machineId(), it.place(), out, it.oldGoes(), it.where(), it.failed()));
@@ -139,18 +145,20 @@ public class NeedleSupply {
     /**
      * Fits a new needle, out of a packet where the drawer holds one, so that its count falls and its coating goes along.
      *
+     * @param work the work that it is fitted for, where that is told
      * @return the action, by which it can be taken back
      */
     @UseCase
-    public UUID fit(
-            String machineId, int place, Needle needle, Optional<SewingThread> thread, Optional<UUID> expectedOut) {
+    public UUID fit(String machineId, int place, Needle needle, Optional<TableWork> work, Optional<UUID> expectedOut) {
         room.hold(machineId);
+        UUID action = ids.get();
+        work.ifPresent(it -> table.lay(action, machineId, it));
         NewNeedle from = drawer.all(Packet.class).stream()
                 .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
                 .flatMap(it -> takeOneLeft(it.id()).stream())
                 .findFirst()
                 .orElseGet(() -> new NewNeedle(needle, false, Optional.empty()));
-        return room.fit(ids.get(), machineId, place, from, thread, expectedOut);
+        return room.fit(action, machineId, place, from, Optional.empty(), expectedOut);
     }
 
     private NewNeedle taken(NeedleSource from) {

@@ -79,15 +79,17 @@ public sealed interface Event {
      * A needle was fitted.
      *
      * @param packet the packet that it was taken out of
+     * @param on what lay on the table, in words
      */
     record NeedleIn(
             String machine,
             int place,
             UUID needle,
-            @Nullable UUID packet) implements Event, NeedleMove {
+            @Nullable UUID packet,
+            @Nullable String on) implements Event, NeedleMove {
         @Override
         public String words(Named named) {
-            return named.needle(needle) + " in";
+            return named.needle(needle) + " in" + (on == null ? "" : ", for " + on);
         }
     }
 
@@ -144,8 +146,17 @@ public sealed interface Event {
      *
      * @param effectiveHours the hours that its cloth wears a needle as ordinary cloth would
      * @param sheds whether its thread sheds lint
+     * @param on what was sewn, in words
      */
-    record Sewn(String machine, int place, UUID needle, double minutes, double effectiveHours, Wear wear, boolean sheds)
+    record Sewn(
+            String machine,
+            int place,
+            UUID needle,
+            double minutes,
+            double effectiveHours,
+            Wear wear,
+            boolean sheds,
+            @Nullable String on)
             implements Event, OnMachine, AtPlace, OfNeedle {
         /** Returns the minutes of work that leave lint in the machine. */
         public double lintyMinutes() {
@@ -155,22 +166,36 @@ public sealed interface Event {
         @Override
         public String words(Named named) {
             String cloth = wear == Wear.ORDINARY ? "ordinary cloth" : wear.words();
-            return String.format(Locale.ROOT, "sewn %.0f min, %s", minutes, cloth);
+            return String.format(Locale.ROOT, "sewn %.0f min, %s", minutes, on == null ? cloth : on);
         }
     }
 
-    record Struck(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
+    /**
+     * A needle hit something.
+     *
+     * @param on what was sewn, in words
+     */
+    record Struck(
+            @Nullable String machine, UUID needle, @Nullable String on) implements Event, OnMachine, OfNeedle {
         @Override
         public String words(Named named) {
-            return named.needle(needle) + " struck something";
+            return named.needle(needle) + " struck something" + (on == null ? "" : ", on " + on);
         }
     }
 
-    /** Heard, felt or seen. */
-    record Noticed(@Nullable String machine, UUID needle, Sign sign) implements Event, OnMachine, OfNeedle {
+    /**
+     * Heard, felt or seen.
+     *
+     * @param on what was sewn, in words
+     */
+    record Noticed(
+            @Nullable String machine,
+            UUID needle,
+            Sign sign,
+            @Nullable String on) implements Event, OnMachine, OfNeedle {
         @Override
         public String words(Named named) {
-            return "noticed: " + sign.words();
+            return "noticed: " + sign.words() + (on == null ? "" : ", on " + on);
         }
     }
 
@@ -187,6 +212,14 @@ public sealed interface Event {
         @Override
         public String words(Named named) {
             return "a big project begun";
+        }
+    }
+
+    /** Work was laid on a machine's table. */
+    record Laid(String machine, TableWork work) implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return "on the table: " + work.words() + ", with " + work.top().words();
         }
     }
 

@@ -20,6 +20,7 @@ public enum EventKind {
     SIGN(Event.Noticed.class),
     PROJECT(Event.Project.class),
     BIG_PROJECT(Event.BigProject.class),
+    LAID(Event.Laid.class),
     TIMER_ON(Event.TimerOn.class),
     TIMER_OFF(Event.TimerOff.class),
     FIT_CHECKED(Event.FitChecked.class),

@@ -56,6 +56,18 @@ public interface EventRepository extends Repository<StoredEvent, Long> {
               and not exists (select u from StoredEvent u where u.undoes = e.actionId)""")
     List<StoredEvent> minutesOf(String machineId);
 
+    /** Returns what was laid on a machine's table since then, and what lay there before, without what was taken back. */
+    @Query("""
+            select e from StoredEvent e
+            where e.machineId = :machineId and e.kind = belonax.room.event.EventKind.LAID
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
+              and e.seq >= coalesce((
+                select max(b.seq) from StoredEvent b
+                where b.machineId = :machineId and b.kind = belonax.room.event.EventKind.LAID and b.at <= :from
+                  and not exists (select u from StoredEvent u where u.undoes = b.actionId)), 0)
+            order by e.seq""")
+    List<StoredEvent> laidSince(String machineId, Instant from);
+
     /** Returns those of these actions that were taken back. */
     @Query("select e.undoes from StoredEvent e where e.undoes in :actions")
     Set<UUID> takenBack(Collection<UUID> actions);

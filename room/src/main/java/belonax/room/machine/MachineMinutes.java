@@ -8,7 +8,6 @@ import belonax.room.event.StoredEvent;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -48,21 +47,27 @@ public class MachineMinutes implements Consequence {
 
     /** Works the minutes of a machine out anew and writes them down. */
     public void refresh(String machineId) {
-        Map<UUID, Event.Sewn> work = new HashMap<>();
+        Map<UUID, UUID> counted = new HashMap<>();
         double sewn = 0;
         double linty = 0;
         for (StoredEvent it : events.minutesOf(machineId)) {
-            // All needles of a machine work at once: the minutes of one of them are the machine's.
-            it.as(Event.Sewn.class).ifPresent(part -> work.putIfAbsent(it.actionId(), part));
-            Optional<Event.MinutesSetRight> right = it.as(Event.MinutesSetRight.class);
-            sewn += right.map(Event.MinutesSetRight::sewnMinutes).orElse(0.0);
-            linty += right.map(Event.MinutesSetRight::lintyMinutes).orElse(0.0);
+            Event event = it.event();
+            if (event instanceof Event.Sewn part && isFirstNeedle(counted, it.actionId(), part.needle())) {
+                sewn += part.minutes();
+                linty += part.lintyMinutes();
+            } else if (event instanceof Event.MinutesSetRight right) {
+                sewn += right.sewnMinutes();
+                linty += right.lintyMinutes();
+            }
         }
-        double allSewn =
-                sewn + work.values().stream().mapToDouble(Event.Sewn::minutes).sum();
-        double allLinty = linty
-                + work.values().stream().mapToDouble(Event.Sewn::lintyMinutes).sum();
+        double allSewn = sewn;
+        double allLinty = linty;
         machines.findById(machineId).ifPresent(it -> it.sewn(allSewn, allLinty));
+    }
+
+    /** All needles of a machine work at once: the minutes of one of them are the machine's. */
+    private static boolean isFirstNeedle(Map<UUID, UUID> counted, UUID action, UUID needle) {
+        return needle.equals(counted.computeIfAbsent(action, any -> needle));
     }
 
     /** Adds what was sewn just now, so that a long log need not be read for it. */

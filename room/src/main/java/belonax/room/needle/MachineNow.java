@@ -3,6 +3,7 @@ package belonax.room.needle;
 import belonax.life.FitCheck;
 import belonax.machine.Machine;
 import belonax.needle.NeedleInUse;
+import belonax.room.event.TableWork;
 import belonax.room.machine.MachineCard;
 import belonax.thread.SewingThread;
 import java.time.Instant;
@@ -11,6 +12,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One machine as it stands on the table now.
@@ -19,6 +21,7 @@ import java.util.UUID;
  * @param card what the owner keeps about it
  * @param thread the top thread, where it was told
  * @param dial the dial at the last balance
+ * @param table the work on its table, if any was laid there
  * @param timerSince when the timer that runs was started
  * @param work what was sewn on it, and when it was cared for
  */
@@ -28,6 +31,7 @@ public record MachineNow(
         List<Place> places,
         Optional<SewingThread> thread,
         OptionalDouble dial,
+        Optional<TableWork> table,
         Optional<Instant> timerSince,
         Work work) {
 
@@ -70,6 +74,11 @@ public record MachineNow(
 
     public MachineNow {
         places = List.copyOf(places);
+    }
+
+    /** Returns what lies on its table in words; null where nothing was laid there. */
+    public @Nullable String tableWords() {
+        return table.map(TableWork::words).orElse(null);
     }
 
     /** Returns where it stands, in the owner's words. */

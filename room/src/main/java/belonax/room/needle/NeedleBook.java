@@ -243,9 +243,10 @@ public class NeedleBook {
                 "system",
                 () -> machine.card().machine().name() + " does not list "
                         + needle.needle().system().label() + ", and a needle of another system can strike.");
-        Optional<MachineNow.Fitted> out = room.find(machineId).flatMap(it -> it.fittedIn(place));
+        MachineNow before = room.find(machineId).orElseThrow();
+        Optional<MachineNow.Fitted> out = before.fittedIn(place);
         out.ifPresent(it -> events.add(action, now(), new Event.NeedleOut(machineId, place, it.needleId())));
-        events.add(action, now(), new Event.NeedleIn(machineId, place, needleId, null));
+        events.add(action, now(), new Event.NeedleIn(machineId, place, needleId, null, before.tableWords()));
         out.ifPresent(it -> projection.refresh(it.needleId()));
         projection.refresh(needleId);
         return action;

@@ -12,7 +12,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -45,13 +45,13 @@ public class NeedleNotes {
     /** Records what was heard, felt or seen of the needle in a place. */
     @UseCase
     public UUID sign(String machineId, int place, Sign sign) {
-        return ofFitted(machineId, place, it -> new Event.Noticed(machineId, it, sign));
+        return ofFitted(machineId, place, (now, it) -> new Event.Noticed(machineId, it, sign, now.tableWords()));
     }
 
     /** Records that the needle in a place struck something or was bent. */
     @UseCase
     public UUID struck(String machineId, int place) {
-        return ofFitted(machineId, place, it -> new Event.Struck(machineId, it));
+        return ofFitted(machineId, place, (now, it) -> new Event.Struck(machineId, it, now.tableWords()));
     }
 
     /** Records that a project begins with every needle in the machine. */
@@ -92,7 +92,7 @@ public class NeedleNotes {
     /** Records that a look after a change was done. */
     @UseCase
     public UUID fitChecked(String machineId, int place, FitCheck check) {
-        return ofFitted(machineId, place, it -> new Event.FitChecked(machineId, it, check));
+        return ofFitted(machineId, place, (now, it) -> new Event.FitChecked(machineId, it, check));
     }
 
     private static Stream<FitCheck> wanted(Fitted fitted) {
@@ -101,14 +101,14 @@ public class NeedleNotes {
                         it.isDue(fitted.minutesSince()) && !fitted.checked().contains(it));
     }
 
-    private UUID ofFitted(String machineId, int place, Function<UUID, Event> happened) {
+    private UUID ofFitted(String machineId, int place, BiFunction<MachineNow, UUID, Event> happened) {
         machines.hold(machineId);
-        UUID needle = room.find(machineId)
-                .flatMap(it -> it.fittedIn(place))
+        MachineNow now = room.find(machineId).orElseThrow();
+        UUID needle = now.fittedIn(place)
                 .map(Fitted::needleId)
                 .orElseThrow(() -> new BadInput("place", "No needle is in that place, as far as Belonax knows."));
         UUID action = ids.get();
-        events.add(action, now(), happened.apply(needle));
+        events.add(action, now(), happened.apply(now, needle));
         projection.refresh(needle);
         return action;
     }

@@ -37,6 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class SewingRoom {
     private static final Set<EventKind> TOLD_BY_EVENTS = EnumSet.of(
             EventKind.THREADED,
+            EventKind.LAID,
             EventKind.BALANCED,
             EventKind.DIAL_SET,
             EventKind.TIMER_ON,
@@ -164,7 +165,7 @@ public class SewingRoom {
         out.ifPresent(it -> events.add(action, at, new Event.NeedleOut(machineId, place, it)));
         NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), fresh.needle(), fresh.coated()));
         UUID packet = fresh.packet().orElse(null);
-        events.add(action, at, new Event.NeedleIn(machineId, place, stored.id(), packet));
+        events.add(action, at, new Event.NeedleIn(machineId, place, stored.id(), packet, before.tableWords()));
         thread.filter(it -> !before.thread().equals(Optional.of(it)))
                 .ifPresent(it -> events.add(action, at, Event.Threaded.with(machineId, it)));
         out.ifPresent(projection::refresh);
@@ -203,6 +204,7 @@ public class SewingRoom {
                 places,
                 newest.of(Event.Threaded.class).map(Event.Threaded::thread),
                 dial(newest),
+                newest.of(Event.Laid.class).map(Event.Laid::work),
                 newest.of(EventKind.TIMER_ON)
                         .filter(on -> newest.of(EventKind.TIMER_OFF)
                                 .filter(off -> off.seq() > on.seq())

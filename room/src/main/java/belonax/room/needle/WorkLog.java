@@ -5,17 +5,22 @@ import belonax.life.EffectiveHours;
 import belonax.life.Wear;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
+import belonax.room.event.TableWork;
 import belonax.room.machine.MachineMinutes;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow.Fitted;
 import belonax.room.press.UseCase;
+import belonax.room.table.TableBook;
 import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,7 +30,10 @@ public class WorkLog {
     /** A timer that runs longer was forgotten: it is asked about, never counted blindly. */
     private static final Duration FORGOTTEN = Duration.ofHours(3);
 
+    private static final double LEAST_MINUTES = 0.1;
+
     private final SewingRoom room;
+    private final TableBook table;
     private final MachineRepository machines;
     private final EventRepository events;
     private final NeedleRepository needles;
@@ -36,6 +44,7 @@ public class WorkLog {
 
     WorkLog(
             SewingRoom room,
+            TableBook table,
             MachineRepository machines,
             EventRepository events,
             NeedleRepository needles,
@@ -44,6 +53,7 @@ public class WorkLog {
             Clock clock,
             Supplier<UUID> ids) {
         this.room = room;
+        this.table = table;
         this.machines = machines;
         this.events = events;
         this.needles = needles;
@@ -56,45 +66,85 @@ public class WorkLog {
     /** A timer that runs. */
     public record Running(Instant since, double minutes, boolean isForgotten) {}
 
+    /** Work of one kind that is counted. */
+    private record Piece(
+            double minutes,
+            Wear wear,
+            boolean sheds,
+            @Nullable String on) {
+        static Piece of(double minutes, TableWork work) {
+            return new Piece(minutes, work.wear(), work.top().thread().thread().shedsLint(), work.words());
+        }
+    }
+
     /**
-     * Records work done with every needle in the machine.
+     * Records work done with every needle in the machine, and lays it on the table.
      *
      * @return the action, by which it can be taken back
      * @throws BadInput if no needle is in the machine or the minutes make no sense
      */
     @UseCase
+    public UUID sewn(String machineId, double minutes, TableWork work) {
+        machines.hold(machineId);
+        UUID action = ids.get();
+        table.lay(action, machineId, work);
+        return count(action, machineId, List.of(Piece.of(minutes, work)));
+    }
+
+    /** Does the same where nothing is known of the work but what it costs a needle. */
+    @UseCase
     public UUID sewn(String machineId, double minutes, Wear wear) {
         machines.hold(machineId);
+        return count(ids.get(), machineId, List.of(piece(machineId, minutes, wear)));
+    }
+
+    private Piece piece(String machineId, double minutes, Wear wear) {
+        boolean sheds = room.find(machineId)
+                .flatMap(MachineNow::thread)
+                .filter(SewingThread::shedsLint)
+                .isPresent();
+        return new Piece(minutes, wear, sheds, null);
+    }
+
+    private UUID count(UUID action, String machineId, List<Piece> pieces) {
         MachineNow now = room.find(machineId).orElseThrow();
         BadInput.unless(
                 now.fitted().isPresent(),
                 "machine",
                 () -> "No needle is in " + now.machine().name() + ", as far as Belonax knows.");
-        UUID action = ids.get();
-        boolean sheds = now.thread().filter(SewingThread::shedsLint).isPresent();
-        for (MachineNow.Place place : now.places()) {
-            place.fitted().ifPresent(it -> sewn(action, machineId, place.number(), it, minutes, wear, sheds));
+        for (Piece piece : pieces) {
+            for (MachineNow.Place place : now.places()) {
+                place.fitted().ifPresent(it -> sewn(action, machineId, place.number(), it, piece));
+            }
+            boolean linty = piece.sheds() || piece.wear().isLinty();
+            machineMinutes.add(machineId, piece.minutes(), linty ? piece.minutes() : 0);
         }
-        machineMinutes.add(machineId, minutes, sheds || wear.isLinty() ? minutes : 0);
         return action;
     }
 
-    /** Starts the timer; one that runs already goes on. */
+    /**
+     * Starts the timer; one that runs already goes on.
+     *
+     * @param work what is sewn, where that is told
+     */
     @UseCase
-    public void startTimer(String machineId) {
+    public void startTimer(String machineId, Optional<TableWork> work) {
         machines.hold(machineId);
+        UUID action = ids.get();
+        work.ifPresent(it -> table.lay(action, machineId, it));
         if (running(machineId).isEmpty()) {
-            events.add(ids.get(), now(), new Event.TimerOn(machineId));
+            events.add(action, now(), new Event.TimerOn(machineId));
         }
     }
 
     /**
-     * Stops the timer and counts its minutes.
+     * Stops the timer and counts its minutes, for each work the time that it lay on the table.
      *
+     * @param minutesInstead how long was really sewn, where the timer was forgotten
      * @return the action; empty when no timer ran, or too short to count
      */
     @UseCase
-    public Optional<UUID> stopTimer(String machineId, Wear wear, Optional<Double> minutesInstead) {
+    public Optional<UUID> stopTimer(String machineId, Optional<Double> minutesInstead) {
         machines.hold(machineId);
         Optional<Running> running = running(machineId);
         if (running.isEmpty()) {
@@ -102,7 +152,32 @@ public class WorkLog {
         }
         events.add(ids.get(), now(), new Event.TimerOff(machineId));
         double minutes = minutesInstead.orElse(running.get().minutes());
-        return minutes < 0.1 ? Optional.empty() : Optional.of(sewn(machineId, minutes, wear));
+        return minutes < LEAST_MINUTES
+                ? Optional.empty()
+                : Optional.of(count(ids.get(), machineId, pieces(machineId, running.get(), minutes)));
+    }
+
+    /** Parts the minutes by what lay on the table; minutes that were told instead are parted in the same shares. */
+    private List<Piece> pieces(String machineId, Running running, double minutes) {
+        List<TableBook.Lay> lays = table.since(machineId, running.since());
+        if (lays.isEmpty()) {
+            return List.of(piece(machineId, minutes, Wear.ORDINARY));
+        }
+        double share = running.minutes() > 0 ? minutes / running.minutes() : 1;
+        List<Piece> pieces = new ArrayList<>();
+        for (int i = 0; i < lays.size(); i++) {
+            // What was sewn before anything was laid counts for what was laid first.
+            Instant from = i == 0 ? running.since() : lays.get(i).at();
+            Instant to = i + 1 < lays.size() ? lays.get(i + 1).at() : now();
+            double sewn = share * Duration.between(from, to).toMillis() / 60_000.0;
+            if (sewn >= LEAST_MINUTES || lays.size() == 1) {
+                pieces.add(
+                        Piece.of(lays.size() == 1 ? minutes : sewn, lays.get(i).work()));
+            }
+        }
+        return pieces.isEmpty()
+                ? List.of(Piece.of(minutes, lays.get(lays.size() - 1).work()))
+                : pieces;
     }
 
     /** Returns the timer of a machine, if it runs. */
@@ -119,12 +194,15 @@ public class WorkLog {
         return running(room.find(machineId).orElseThrow());
     }
 
-    private void sewn(
-            UUID action, String machineId, int place, Fitted fitted, double minutes, Wear wear, boolean sheds) {
+    private void sewn(UUID action, String machineId, int place, Fitted fitted, Piece it) {
         boolean coated =
                 needles.findById(fitted.needleId()).map(NeedleEntity::isCoated).orElse(false);
-        double hours = EffectiveHours.of(minutes, wear, coated).value();
-        events.add(action, now(), new Event.Sewn(machineId, place, fitted.needleId(), minutes, hours, wear, sheds));
+        double hours = EffectiveHours.of(it.minutes(), it.wear(), coated).value();
+        events.add(
+                action,
+                now(),
+                new Event.Sewn(
+                        machineId, place, fitted.needleId(), it.minutes(), hours, it.wear(), it.sheds(), it.on()));
         projection.refresh(fitted.needleId());
     }
 

@@ -16,11 +16,13 @@ import belonax.room.drawer.NeedleSource;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.drawer.NeedleSupply.Change;
 import belonax.room.drawer.Spool;
+import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook.Goes;
 import belonax.room.needle.SewingRoom;
 import belonax.room.press.UseCase;
+import belonax.room.table.TableBook;
 import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.MendCase.Step;
 import belonax.thread.SnapResult;
@@ -42,6 +44,7 @@ import org.springframework.stereotype.Service;
 public class TroubleBook {
     private final FaultFinder finder;
     private final SewingRoom room;
+    private final TableBook table;
     private final NeedleSupply supply;
     private final Undo undo;
     private final CareLog care;
@@ -54,6 +57,7 @@ public class TroubleBook {
     TroubleBook(
             FaultFinder finder,
             SewingRoom room,
+            TableBook table,
             NeedleSupply supply,
             Undo undo,
             CareLog care,
@@ -64,6 +68,7 @@ public class TroubleBook {
             Supplier<UUID> ids) {
         this.finder = finder;
         this.room = room;
+        this.table = table;
         this.supply = supply;
         this.undo = undo;
         this.care = care;
@@ -90,10 +95,16 @@ public class TroubleBook {
             Optional<NeedleSource> in,
             Optional<UUID> spool) {}
 
-    /** Begins the search; a trouble that is open on the machine is put aside. Returns the new one. */
+    /**
+     * Begins the search; a trouble that is open on the machine is put aside.
+     *
+     * @param work what was sewn, where that is told
+     * @return the new trouble
+     */
     @UseCase
-    public UUID begin(MendCase trouble) {
+    public UUID begin(MendCase trouble, Optional<TableWork> work) {
         room.hold(trouble.machineId());
+        work.ifPresent(it -> table.lay(ids.get(), trouble.machineId(), it));
         putOpenAside(trouble.machineId(), Optional.empty());
         return drawer.add(trouble).card();
     }
@@ -213,7 +224,8 @@ public class TroubleBook {
                         answer.in().get(),
                         failed ? Goes.JAR : Goes.PARK,
                         "beside " + it.machineName(),
-                        failed));
+                        failed,
+                        Optional.empty()));
         return true;
     }
 

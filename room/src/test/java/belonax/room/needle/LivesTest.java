@@ -17,13 +17,19 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.TestRoom;
+import belonax.room.TestWork;
 import belonax.room.care.CareLog;
+import belonax.room.drawer.NeedleSupply;
 import belonax.room.event.ActionLog;
+import belonax.room.event.Event;
+import belonax.room.event.EventRepository;
 import belonax.room.event.SetupKept;
+import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.machine.MachineMinutes;
 import belonax.room.needle.NeedleBook.Goes;
 import belonax.room.trouble.CureLog;
+import belonax.thread.SewingThread;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,8 +59,26 @@ class LivesTest {
             SetupKept.ThreadKept.of(belonax.thread.SewingThread.spunPolyester(40)),
             null);
 
+    private static final Event.Named NAMED = new Event.Named() {
+        @Override
+        public String needle(UUID id) {
+            return "Needle";
+        }
+
+        @Override
+        public String check(CheckId id) {
+            return id.name();
+        }
+    };
+
     @Autowired
     private SewingRoom room;
+
+    @Autowired
+    private NeedleSupply supply;
+
+    @Autowired
+    private EventRepository events;
 
     @Autowired
     private Undo undo;
@@ -125,20 +149,92 @@ class LivesTest {
     @Test
     void a_timer_counts_what_ran_and_one_that_was_forgotten_is_asked_about() {
         double before = hours("heron");
-        work.startTimer("heron");
+        work.startTimer("heron", Optional.empty());
         clock.forward(Duration.ofMinutes(40));
-        work.startTimer("heron");
+        work.startTimer("heron", Optional.empty());
         assertThat(work.running("heron").orElseThrow().minutes()).isCloseTo(40, within(0.01));
 
-        work.stopTimer("heron", Wear.ORDINARY, Optional.empty());
+        work.stopTimer("heron", Optional.empty());
 
         assertThat(hours("heron")).isCloseTo(before + 40 / 60.0, within(1e-6));
         assertThat(work.running("heron")).isEmpty();
-        work.startTimer("heron");
+        work.startTimer("heron", Optional.empty());
         clock.forward(Duration.ofHours(9));
         assertThat(work.running("heron").orElseThrow().isForgotten()).isTrue();
-        work.stopTimer("heron", Wear.ORDINARY, Optional.of(25.0));
+        work.stopTimer("heron", Optional.of(25.0));
         assertThat(hours("heron")).isCloseTo(before + 65 / 60.0, within(1e-6));
+    }
+
+    @Test
+    void a_timer_counts_each_work_for_the_time_that_it_lay_on_the_table() {
+        TableWork canvas = TestWork.of("canvas", 2, 40);
+        TableWork jersey = TestWork.of("single-jersey", 2, 25);
+        double before = hours("heron");
+        work.startTimer("heron", Optional.of(canvas));
+        clock.forward(Duration.ofMinutes(20));
+        work.startTimer("heron", Optional.of(jersey));
+        clock.forward(Duration.ofMinutes(30));
+
+        UUID action = work.stopTimer("heron", Optional.empty()).orElseThrow();
+
+        double counted = (20 * canvas.wear().factor() + 30 * jersey.wear().factor()) / 60;
+        assertThat(canvas.wear()).isNotEqualTo(jersey.wear());
+        assertThat(hours("heron")).isCloseTo(before + counted, within(1e-6));
+        assertThat(told(action))
+                .containsExactly(
+                        "sewn 20 min, 2 layers of canvas, a seam", "sewn 30 min, 2 layers of single jersey, a seam");
+        undo.undo(action);
+        assertThat(hours("heron")).isCloseTo(before, within(1e-9));
+    }
+
+    @Test
+    void a_timer_that_was_forgotten_is_parted_in_the_shares_of_what_lay_there() {
+        double before = hours("heron");
+        work.startTimer("heron", Optional.of(TestWork.of("canvas", 2, 40)));
+        clock.forward(Duration.ofHours(3));
+        work.startTimer("heron", Optional.of(TestWork.of("poplin", 2, 25)));
+        clock.forward(Duration.ofHours(1));
+
+        work.stopTimer("heron", Optional.of(40.0));
+
+        assertThat(hours("heron")).isCloseTo(before + (30 * 1.5 + 10) / 60, within(1e-6));
+    }
+
+    @Test
+    void what_is_done_lays_the_table_and_taking_it_back_clears_it_again() {
+        TableWork swim = TestWork.of("swim-knit", 2, 16.7);
+        Optional<SewingThread> thread = now("heron").thread();
+        Optional<TableWork> before = now("heron").table();
+
+        UUID action = supply.fit(
+                "heron",
+                0,
+                Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75),
+                Optional.of(swim),
+                now("heron").fitted().map(MachineNow.Fitted::needleId));
+
+        assertThat(now("heron").table()).contains(swim);
+        assertThat(now("heron").thread().orElseThrow().tex().value()).isEqualTo(16.7);
+        assertThat(told(action))
+                .contains(
+                        "on the table: 2 layers of swim knit, a seam, with polyester tex 16.7",
+                        "Needle in, for 2 layers of swim knit, a seam");
+        assertThat(told(notes.sign("heron", 0, Sign.THUMP)))
+                .containsExactly("noticed: thump, on 2 layers of swim knit, a seam");
+        work.startTimer("heron", Optional.of(swim));
+        undo.undo(action);
+        assertThat(now("heron").table()).isEqualTo(before);
+        assertThat(now("heron").thread()).isEqualTo(thread);
+    }
+
+    private MachineNow now(String machine) {
+        return room.find(machine).orElseThrow();
+    }
+
+    private List<String> told(UUID action) {
+        return events.findByActionIdOrderBySeq(action).stream()
+                .map(it -> it.event().words(NAMED))
+                .toList();
     }
 
     @Test

@@ -19,6 +19,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.TestRoom;
+import belonax.room.TestWork;
 import belonax.room.balance.BalanceBook;
 import belonax.room.balance.BalanceRun;
 import belonax.room.card.DrawerStore;
@@ -29,6 +30,7 @@ import belonax.room.drawer.NeedleSupply;
 import belonax.room.drawer.Packet;
 import belonax.room.event.SetupKept;
 import belonax.room.event.SetupKept.ThreadKept;
+import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
@@ -75,6 +77,7 @@ import org.springframework.test.context.ActiveProfiles;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class TwoHandsTest {
     private static final int HANDS = 20;
+    private static final Optional<TableWork> WORK = Optional.of(TestWork.of("swim-knit", 2, 25));
     private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
 
     @Autowired
@@ -133,7 +136,7 @@ class TwoHandsTest {
     /** Every use case that adds an event, so that a press carried out twice shows in their number. */
     private Stream<Named<Callable<?>>> presses() {
         return Stream.of(
-                Named.of("work", () -> work.sewn("heron", 10, Wear.ORDINARY)),
+                Named.of("work", () -> work.sewn("heron", 10, WORK.orElseThrow())),
                 Named.of("sign", () -> notes.sign("heron", 0, Sign.LOUDER)),
                 Named.of("strike", () -> notes.struck("badger", 0)),
                 Named.of("project", () -> notes.projectBegun("heron", false)),
@@ -141,9 +144,9 @@ class TwoHandsTest {
                 Named.of("cleaned", () -> care.done("heron", CareKind.CLEAN)),
                 Named.of("put off", () -> care.snooze("heron", "CLEAN", 7)),
                 Named.of("jar", () -> book.jarEmptied()),
-                Named.of("fit", () -> supply.fit("heron", 0, STRETCH_75, Optional.empty(), in("heron"))),
-                Named.of("balance", () -> balances.begin(run("heron"))),
-                Named.of("trouble", () -> troubles.begin(trouble("heron"))));
+                Named.of("fit", () -> supply.fit("heron", 0, STRETCH_75, WORK, in("heron"))),
+                Named.of("balance", () -> balances.begin(run("heron"), WORK)),
+                Named.of("trouble", () -> troubles.begin(trouble("heron"), WORK)));
     }
 
     @ParameterizedTest
@@ -172,7 +175,7 @@ class TwoHandsTest {
 
     @Test
     void twenty_hands_keep_one_balance_once() {
-        UUID run = balances.begin(run("badger"));
+        UUID run = balances.begin(run("badger"), WORK);
         int before = events("BALANCED");
 
         List<Answered> answers = all(() -> {
@@ -189,11 +192,11 @@ class TwoHandsTest {
 
     @Test
     void a_stopped_timer_counts_its_minutes_once() {
-        work.startTimer("heron");
+        work.startTimer("heron", WORK);
         clock.forward(Duration.ofMinutes(12));
         double before = sewnMinutes("heron");
 
-        List<Answered> answers = all(() -> work.stopTimer("heron", Wear.ORDINARY, Optional.empty()));
+        List<Answered> answers = all(() -> work.stopTimer("heron", Optional.empty()));
 
         assertThat(answers)
                 .filteredOn(it -> !Optional.empty().equals(it.value()))
@@ -204,11 +207,11 @@ class TwoHandsTest {
     @Test
     void twenty_timers_are_one_timer() {
         all(() -> {
-            work.startTimer("old-tin");
+            work.startTimer("old-tin", WORK);
             return "runs";
         });
         clock.forward(Duration.ofMinutes(5));
-        work.stopTimer("old-tin", Wear.ORDINARY, Optional.empty());
+        work.stopTimer("old-tin", Optional.empty());
 
         assertThat(work.running("old-tin")).isEmpty();
     }
@@ -224,7 +227,7 @@ class TwoHandsTest {
                     .<Callable<?>>map(it -> {
                         Optional<UUID> out = in(it);
                         return () -> supply.change(new NeedleSupply.Change(
-                                it, 0, out, new NeedleSource.Opened(packet), Goes.PARK, "card", false));
+                                it, 0, out, new NeedleSource.Opened(packet), Goes.PARK, "card", false, WORK));
                     })
                     .toList());
 
@@ -241,7 +244,7 @@ class TwoHandsTest {
                 .<Callable<?>>map(it -> {
                     Optional<UUID> out = in(it);
                     return () -> supply.change(new NeedleSupply.Change(
-                            it, 0, out, new NeedleSource.Opened(packet), Goes.PARK, "card", false));
+                            it, 0, out, new NeedleSource.Opened(packet), Goes.PARK, "card", false, WORK));
                 })
                 .toList());
 
@@ -259,7 +262,8 @@ class TwoHandsTest {
                 new NeedleSource.Other(STRETCH_75, false),
                 Goes.PARK,
                 "felt card",
-                false));
+                false,
+                WORK));
 
         List<Answered> answers = together(Stream.of("heron", "badger", "old-tin")
                 .<Callable<?>>map(it -> () -> book.putBackIn(it, 0, needle))
@@ -299,8 +303,8 @@ class TwoHandsTest {
 
     @Test
     void twenty_hands_that_begin_leave_one_run_and_one_trouble_open() {
-        all(() -> balances.begin(run("old-tin")));
-        all(() -> troubles.begin(trouble("old-tin")));
+        all(() -> balances.begin(run("old-tin"), WORK));
+        all(() -> troubles.begin(trouble("old-tin"), WORK));
 
         assertThat(open("BALANCE", "old-tin")).isEqualTo(1);
         assertThat(open("CASE", "old-tin")).isEqualTo(1);
@@ -308,7 +312,7 @@ class TwoHandsTest {
 
     @Test
     void an_answer_is_recorded_once_with_all_that_goes_with_it() {
-        UUID trouble = troubles.begin(trouble("badger"));
+        UUID trouble = troubles.begin(trouble("badger"), WORK);
         int before = events("CLEANED");
         TroubleBook.Answer found = new TroubleBook.Answer(
                 CheckId.CLEAN_HOOK_AREA, Result.STILL, null, Optional.empty(), Optional.empty(), Optional.empty());
@@ -348,8 +352,8 @@ class TwoHandsTest {
     void pairs_of_use_cases_do_not_wait_for_each_other_for_ever() {
         double before = sewnMinutes("heron");
         UUID done = work.sewn("heron", 1, Wear.ORDINARY);
-        UUID trouble = troubles.begin(trouble("heron"));
-        UUID run = balances.begin(run("heron"));
+        UUID trouble = troubles.begin(trouble("heron"), WORK);
+        UUID run = balances.begin(run("heron"), WORK);
         List<Callable<?>> mixed = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
             mixed.add(() -> work.sewn("heron", 1, Wear.ORDINARY));

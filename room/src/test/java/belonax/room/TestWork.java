@@ -1,0 +1,37 @@
+package belonax.room;
+
+import belonax.cloth.ClothCatalogue;
+import belonax.cloth.Stack;
+import belonax.hazard.Purpose;
+import belonax.life.Wear;
+import belonax.room.event.SetupKept;
+import belonax.room.event.SetupKept.ThreadKept;
+import belonax.room.event.TableWork;
+import belonax.thread.SewingThread;
+import java.util.List;
+
+/** Work that tests lay on a table. */
+public final class TestWork {
+    private static final ClothCatalogue CLOTHS = ClothCatalogue.standard();
+
+    private TestWork() {}
+
+    /** Returns so many layers of a cloth of the catalogue, sewn with spun polyester. */
+    public static TableWork of(String cloth, int layers, double tex) {
+        Stack stack = Stack.of(CLOTHS.get(cloth), layers);
+        SewingThread thread = SewingThread.spunPolyester(tex);
+        ThreadKept kept = ThreadKept.of(thread);
+        return new TableWork(
+                List.of(new TableWork.Laid(cloth, null, layers)),
+                "",
+                0,
+                new TableWork.Top(null, "", kept, 1, thread.words()),
+                null,
+                Purpose.SEAM,
+                null,
+                null,
+                "",
+                new SetupKept(cloth, stack.words(), layers, stack.thicknessMm(), 0, kept, null),
+                Wear.of(stack, thread, Purpose.SEAM));
+    }
+}
