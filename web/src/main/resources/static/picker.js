@@ -1,49 +1,66 @@
-// One picker of the sentence open at a time; Escape and a press elsewhere close it; after a swap the focus stays put.
+// The machine switch closes by Escape and by a press elsewhere. The sentence's panel stays open until it is done: Enter takes the first
+// cloth that fits, arrows go into the list, Escape closes, and the focus comes back to the part that was pressed.
 (function () {
   'use strict';
-  let lastPart = null;
+  let backTo = null;
 
-  function open() {
-    return document.querySelectorAll('details[name="picker"][open]');
-  }
-
-  function close(except) {
-    open().forEach((it) => {
-      if (it !== except) it.open = false;
-    });
-  }
+  const openSwitches = () => document.querySelectorAll('details[name="picker"][open]');
+  const panel = () => document.getElementById('pickers');
 
   document.addEventListener('keydown', (event) => {
-    if (event.key !== 'Escape') return;
-    open().forEach((it) => {
-      it.open = false;
-      it.querySelector('summary').focus();
-    });
+    if (event.key === 'Escape') {
+      openSwitches().forEach((it) => {
+        it.open = false;
+        it.querySelector('summary').focus();
+      });
+      if (panel()) panel().querySelector('#picked').click();
+    }
+    if (event.target.id !== 'find') return;
+    const first = document.querySelector('#cloths input');
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      if (first) {
+        first.focus();
+        first.click();
+      }
+    }
+    if (event.key === 'ArrowDown' && first) {
+      event.preventDefault();
+      (document.querySelector('#cloths input:checked') || first).focus();
+    }
   });
 
   document.addEventListener('click', (event) => {
-    close(event.target.closest('details[name="picker"]'));
+    openSwitches().forEach((it) => {
+      if (it !== event.target.closest('details[name="picker"]')) it.open = false;
+    });
+    if (event.target.id !== 'picked') return;
+    document.getElementById('find').value = '';
+    backTo = 'part-' + panel().dataset.picked;
   });
 
-  document.addEventListener('toggle', (event) => {
-    if (!event.target.matches || !event.target.matches('details.part') || !event.target.open) return;
-    const first = event.target.querySelector('input:not([type=hidden]), select');
-    if (first) first.focus();
+  // Words that only search the list do not change the sentence.
+  document.addEventListener('change', (event) => {
+    if (event.target.id === 'find') event.stopPropagation();
   }, true);
 
-  document.addEventListener('change', (event) => {
-    // Words that only search the list do not change the sentence.
-    if (event.target.id === 'find') {
-      event.stopPropagation();
-      return;
-    }
-    const part = event.target.closest && event.target.closest('details.part');
-    lastPart = part ? part.id : null;
+  // Who types a number means that number, not the spool that was chosen before.
+  document.addEventListener('input', (event) => {
+    const none = document.getElementById('spool-none');
+    if (none && ['number', 'numbering', 'fibre', 'build'].includes(event.target.id)) none.checked = true;
+  }, true);
+
+  document.addEventListener('focusin', (event) => {
+    if (event.target.matches('#pickers input[inputmode]')) event.target.select();
+  });
+
+  document.addEventListener('submit', (event) => {
+    if (event.target === panel()) backTo = 'part-' + panel().dataset.picked;
   }, true);
 
   document.addEventListener('htmx:afterSettle', () => {
-    const part = lastPart && document.getElementById(lastPart);
-    lastPart = null;
-    if (part && !part.open) part.querySelector('summary').focus();
+    const part = backTo && !panel() && document.getElementById(backTo);
+    if (part) part.focus();
+    if (!panel()) backTo = null;
   });
 })();

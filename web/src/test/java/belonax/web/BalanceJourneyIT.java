@@ -21,9 +21,7 @@ class BalanceJourneyIT extends RunningBelonax {
     void open() {
         context = open(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
         page = context.newPage();
-        page.navigate(address("/balance?layers=3"));
-        page.locator("#cloth").selectOption("corduroy-wide");
-        page.locator("#tex").fill("60");
+        page.navigate(address("/balance?cloth=corduroy-wide&layers=3&number=60"));
         page.getByText("To the first strip").tap();
     }
 

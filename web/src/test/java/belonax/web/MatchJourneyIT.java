@@ -30,10 +30,10 @@ class MatchJourneyIT extends RunningBelonax {
 
     @Test
     void change_the_cloth_read_the_answer_fit_the_needle_and_take_it_back() {
-        page.navigate(address("/match?machine=heron"));
+        page.navigate(address("/match?machine=heron&cloth=quilting-cotton"));
         assertThat(headline()).hasText("Keep the universal needle, 80/12");
 
-        page.locator("#part-cloth > summary").click();
+        page.locator("#part-cloth").click();
         page.getByLabel("Find a cloth by name or nature").fill("acrobat");
         page.locator("#cloths")
                 .getByText("swim knit", new Locator.GetByTextOptions().setExact(true))
@@ -59,17 +59,21 @@ class MatchJourneyIT extends RunningBelonax {
     void the_keyboard_alone_changes_the_thread_and_comes_back_to_where_it_was() {
         page.navigate(address("/match?cloth=denim-mid&machine=badger"));
 
-        page.locator("#part-thread > summary").focus();
+        page.locator("#part-thread").focus();
         page.keyboard().press("Enter");
+        page.locator("#pickers").waitFor();
+        page.getByText("Another one, by its number").press("Enter");
         page.getByLabel("Number on the spool").fill("80");
         page.keyboard().press("Enter");
 
-        assertThat(page.locator("#part-thread > summary")).containsText("polyester tex 80");
+        assertThat(page.locator("#part-thread")).isFocused();
+        assertThat(page.locator("#part-thread")).containsText("polyester corespun tex 80");
         assertThat(headline()).hasText("Fit a topstitch needle, 100/16");
-        page.locator("#part-purpose > summary").focus();
+        page.locator("#part-purpose").focus();
         page.keyboard().press("Enter");
+        page.locator("#pickers").waitFor();
         page.keyboard().press("Escape");
-        assertThat(page.locator("#part-purpose > summary")).isFocused();
+        assertThat(page.locator("#part-purpose")).isFocused();
     }
 
     @Test
@@ -78,17 +82,16 @@ class MatchJourneyIT extends RunningBelonax {
             page = plain.newPage();
             page.navigate(address("/match?machine=old-tin"));
 
-            page.locator("#part-layers > summary").click();
-            page.getByLabel("Layers under the foot in the seam").fill("4");
-            page.locator("#part-layers").getByText("Show").click();
-            assertThat(page.locator("#part-layers > summary")).hasText("4 layers");
+            page.locator("#part-layers").click();
+            page.getByLabel("Layers of it under the foot").fill("4");
+            button("Done").click();
+            assertThat(page.locator("#part-layers")).hasText("4 layers");
 
-            page.locator("#part-cloth > summary").click();
+            page.locator("#part-cloth").click();
             page.getByLabel("Find a cloth by name or nature").fill("microfibre");
-            page.locator("#part-cloth").getByText("Search").click();
-            page.locator("#part-cloth > summary").click();
+            page.keyboard().press("Enter");
             page.locator("#cloths").getByLabel("microfibre").check();
-            page.locator("#part-cloth").getByText("Search").click();
+            button("Done").click();
             assertThat(headline()).hasText(Pattern.compile("(Fit a|Keep the) sharp needle, .*"));
 
             button("Put in a new one").or(button("Fit it now")).click();

@@ -76,7 +76,12 @@ class DemoTables implements ApplicationRunner {
                 "",
                 0,
                 new TableWork.Top(
-                        spool.id(), spool.card().colour(), kept, 1, spool.card().colour() + " " + thread.words()),
+                        spool.id(),
+                        spool.card().colour(),
+                        kept,
+                        thread.quality(),
+                        1,
+                        spool.card().colour() + " " + thread.words()),
                 null,
                 Purpose.SEAM,
                 null,

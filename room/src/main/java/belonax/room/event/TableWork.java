@@ -9,6 +9,9 @@ import belonax.cloth.Trait;
 import belonax.hazard.Purpose;
 import belonax.life.Wear;
 import belonax.room.event.SetupKept.ThreadKept;
+import belonax.thread.Quality;
+import belonax.thread.SewingThread;
+import belonax.thread.Tex;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -80,7 +83,15 @@ public record TableWork(
      * @param strands how many go through one eye, 1 or 2
      * @param words thread and colour in words
      */
-    public record Top(@Nullable UUID spool, String colour, ThreadKept thread, int strands, String words) {}
+    public record Top(
+            @Nullable UUID spool, String colour, ThreadKept thread, Quality quality, int strands, String words) {
+
+        /** Returns one strand of it, as it is threaded. */
+        public SewingThread sewing() {
+            return new SewingThread(
+                    new Tex(thread.tex()), thread.fibre(), thread.build(), OptionalDouble.empty(), quality, false);
+        }
+    }
 
     public TableWork {
         stack = List.copyOf(stack);

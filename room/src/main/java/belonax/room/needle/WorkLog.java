@@ -73,7 +73,7 @@ public class WorkLog {
             boolean sheds,
             @Nullable String on) {
         static Piece of(double minutes, TableWork work) {
-            return new Piece(minutes, work.wear(), work.top().thread().thread().shedsLint(), work.words());
+            return new Piece(minutes, work.wear(), work.top().sewing().shedsLint(), work.words());
         }
     }
 

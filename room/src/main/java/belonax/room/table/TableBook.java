@@ -6,7 +6,6 @@ import belonax.room.event.EventRepository;
 import belonax.room.event.NewestEvents;
 import belonax.room.event.StoredEvent;
 import belonax.room.event.TableWork;
-import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.EnumSet;
@@ -45,14 +44,10 @@ public class TableBook {
         if (!now.of(Event.Laid.class).map(Event.Laid::work).equals(Optional.of(work))) {
             events.add(action, clock.instant(), new Event.Laid(machineId, work));
         }
-        SewingThread thread = work.top().thread().thread();
-        boolean isOn = now.of(Event.Threaded.class)
-                .map(Event.Threaded::thread)
-                .filter(it ->
-                        it.tex().equals(thread.tex()) && it.fibre() == thread.fibre() && it.build() == thread.build())
-                .isPresent();
+        Event.Threaded threaded = Event.Threaded.with(machineId, work.top().sewing());
+        boolean isOn = now.of(Event.Threaded.class).equals(Optional.of(threaded));
         if (!isOn) {
-            events.add(action, clock.instant(), Event.Threaded.with(machineId, thread));
+            events.add(action, clock.instant(), threaded);
         }
     }
 

@@ -11,6 +11,7 @@ import belonax.room.Words;
 import belonax.room.card.Card;
 import belonax.room.card.CardKind;
 import belonax.room.card.IsCard;
+import belonax.room.event.TableWork;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param cloth the cloth's id, in the catalogue or the drawer
  * @param stackWords cloth and layers in words
  * @param spool the id of the spool that is on the machine; null when it is none of the drawer's
+ * @param work what was sewn; null in cases of before it was kept whole
  * @param glance what was seen of the parts as they were found; null before it was asked
  * @param foundDial where the dial stood when the trouble was found; null when it was not read
  * @param steps the checks that were made, in their order
@@ -44,6 +46,7 @@ public record MendCase(
         String stackWords,
         int layers,
         @Nullable String spool,
+        @Nullable TableWork work,
         @Nullable Map<Glance, Look> glance,
         @Nullable Double foundDial,
         List<Step> steps,
@@ -181,6 +184,7 @@ public record MendCase(
                 stackWords,
                 layers,
                 spool,
+                work,
                 seen,
                 dial,
                 all,

@@ -488,6 +488,7 @@ class TwoHandsTest {
                 "2 layers of poplin",
                 2,
                 null,
+                null,
                 Map.of(),
                 null,
                 List.of(),

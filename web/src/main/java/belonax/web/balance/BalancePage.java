@@ -11,17 +11,14 @@ import belonax.room.balance.BalanceRun;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
-import belonax.room.drawer.ClothShelf;
+import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
-import belonax.room.settings.Units;
-import belonax.thread.Build;
-import belonax.thread.Fibre;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
+import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -48,7 +45,7 @@ class BalancePage {
     private final BalanceBook balances;
     private final Sampler sampler;
     private final BalanceOpinion opinions;
-    private final ClothShelf cloths;
+    private final Sentences sentences;
     private final SewingRoom room;
     private final Layout layout;
     private final Clock clock;
@@ -58,7 +55,7 @@ class BalancePage {
             BalanceBook balances,
             Sampler sampler,
             BalanceOpinion opinions,
-            ClothShelf cloths,
+            Sentences sentences,
             SewingRoom room,
             Layout layout,
             Clock clock) {
@@ -66,7 +63,7 @@ class BalancePage {
         this.balances = balances;
         this.sampler = sampler;
         this.opinions = opinions;
-        this.cloths = cloths;
+        this.sentences = sentences;
         this.room = room;
         this.layout = layout;
         this.clock = clock;
@@ -84,10 +81,7 @@ class BalancePage {
         if (open.isPresent() && request.getParameterMap().isEmpty()) {
             return "redirect:/balance/" + open.get().id();
         }
-        if (!errors.hasErrors()) {
-            FormPage.show(model, form.usualOn(machine.get()));
-        }
-        return beginning(machine.get(), model);
+        return beginning(machine.get(), request, model);
     }
 
     @PostMapping("/balance")
@@ -102,14 +96,14 @@ class BalancePage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        Units units = layout.settings().units();
         Optional<UUID> begun = Problems.read(errors, () -> {
-            BalanceRun run = form.run(machine.get(), cloths::get, units, LocalDate.now(clock));
-            return simulated ? balances.beginSimulated(run) : balances.begin(run);
+            TableWork work = sentences.work(request, machine);
+            BalanceRun run = form.run(machine.get(), work, LocalDate.now(clock));
+            return simulated ? balances.beginSimulated(run, Optional.of(work)) : balances.begin(run, Optional.of(work));
         });
         if (begun.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            return beginning(machine.get(), model);
+            return beginning(machine.get(), request, model);
         }
         return "redirect:/balance/" + begun.get();
     }
@@ -181,10 +175,8 @@ class BalancePage {
         return "redirect:/balance/" + id;
     }
 
-    private String beginning(MachineNow machine, Model model) {
-        model.addAttribute("cloths", cloths.choices());
-        model.addAttribute("fibres", Choice.of(Fibre.values(), Fibre::words));
-        model.addAttribute("builds", Choice.of(Build.values(), Build::words));
+    private String beginning(MachineNow machine, HttpServletRequest request, Model model) {
+        sentences.show(model, Optional.of(machine), "/balance", request);
         model.addAttribute("touched", Choice.of(Touched.values(), Touched::words));
         model.addAttribute("before", BeforeView.of(machine));
         model.addAttribute("pastCount", sampler.past(machine.id()).size());

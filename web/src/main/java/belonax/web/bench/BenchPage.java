@@ -2,7 +2,6 @@ package belonax.web.bench;
 
 import belonax.BadInput;
 import belonax.room.care.CareLog;
-import belonax.room.drawer.ClothShelf;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.WorkLog;
@@ -10,6 +9,8 @@ import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
+import belonax.web.shared.sentence.Sentences;
+import belonax.web.shared.sentence.Sentences.Asked;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,22 +27,20 @@ class BenchPage {
     private final CareLog care;
     private final WorkLog work;
     private final BenchReadiness readiness;
-    private final ClothShelf cloths;
+    private final Sentences sentences;
     private final Layout layout;
 
-    BenchPage(Undo undo, CareLog care, WorkLog work, BenchReadiness readiness, ClothShelf cloths, Layout layout) {
+    BenchPage(Undo undo, CareLog care, WorkLog work, BenchReadiness readiness, Sentences sentences, Layout layout) {
         this.undo = undo;
         this.care = care;
         this.work = work;
         this.readiness = readiness;
-        this.cloths = cloths;
+        this.sentences = sentences;
         this.layout = layout;
     }
 
     @GetMapping("/bench")
     String bench(
-            @RequestParam(defaultValue = "") String cloth,
-            @RequestParam(defaultValue = "2") String layers,
             @RequestParam(defaultValue = "false") boolean big,
             @RequestParam(required = false) Optional<UUID> done,
             HttpServletRequest request,
@@ -52,13 +51,12 @@ class BenchPage {
         }
         FormPage.show(model, WorkForm.blank());
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
-        OnTheTable table = new OnTheTable(cloths, cloth, layers);
-        model.addAttribute("table", table);
+        Asked asked = sentences.show(model, machine, "/bench", request);
         try {
             model.addAttribute(
                     "ready",
                     BenchView.of(
-                            readiness.judge(machine.get(), table.stack(), table.clothId(), big),
+                            readiness.judge(machine.get(), asked, big),
                             layout.settings().units()));
         } catch (BadInput refused) {
             model.addAttribute("problems", refused.problems());

@@ -3,7 +3,6 @@ package belonax.web.bench;
 import belonax.cloth.Stack;
 import belonax.hazard.Job;
 import belonax.hazard.Limit;
-import belonax.hazard.Purpose;
 import belonax.hazard.Verdict;
 import belonax.life.LearntLife;
 import belonax.life.NeedleLife;
@@ -15,7 +14,8 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleRecord;
 import belonax.room.settings.SettingsStore;
-import belonax.thread.SewingThread;
+import belonax.web.shared.sentence.Sentences.Asked;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -57,31 +57,27 @@ class BenchReadiness {
     }
 
     /**
-     * Judges the needle for these cloths.
+     * Judges the needle for what is sewn.
      *
-     * @param cloth the id of the first of them
      * @param bigProject whether a big project is about to begin
-     * @throws belonax.BadInput if this machine cannot sew that
+     * @throws belonax.BadInput if the sentence will not do, or this machine cannot sew that
      */
-    Ready judge(MachineNow now, Stack stack, String cloth, boolean bigProject) {
-        return new Ready(stack, now.fitted().map(it -> judge(now, it, stack, cloth, bigProject)));
+    Ready judge(MachineNow now, Asked asked, boolean bigProject) {
+        MatchRequest request = asked.request(Optional.of(now), book.brokenBefore(now.id(), asked.cloth()), List.of());
+        return new Ready(request.job().stack(), now.fitted().map(it -> judge(it, request, bigProject)));
     }
 
-    private Fitted judge(MachineNow now, MachineNow.Fitted fitted, Stack stack, String cloth, boolean bigProject) {
-        SewingThread thread = now.thread().orElse(SewingThread.spunPolyester(25));
+    private Fitted judge(MachineNow.Fitted fitted, MatchRequest request, boolean bigProject) {
         NeedleRecord needle = book.find(fitted.needleId()).orElseThrow();
-        Wear wear = Wear.of(stack, thread, Purpose.SEAM);
+        Job job = request.job();
+        Wear wear = Wear.of(job.stack(), job.thread(), job.purpose());
         LearntLife learnt = book.learnt(needle.needle().type(), wear);
-        MatchRequest request = MatchRequest.of(Job.sewing(stack, thread)
-                .on(now.machine())
-                .brokenBefore(book.brokenBefore(now.id(), cloth))
-                .build());
         return new Fitted(
                 needle,
                 wear,
                 settings.now().retirement().advise(life(needle, learnt, bigProject)),
                 check.check(request, fitted.needle()),
-                request.job().limits().forbidding());
+                job.limits().forbidding());
     }
 
     private static NeedleLife life(NeedleRecord needle, LearntLife learnt, boolean bigProject) {

@@ -3,12 +3,10 @@ package belonax.web.bench;
 import belonax.BadInput;
 import belonax.life.EffectiveHours;
 import belonax.life.Sign;
-import belonax.life.Wear;
 import belonax.room.Choice;
 import belonax.room.settings.Units;
 import belonax.web.shared.form.Ask;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** Work as it is entered: minutes, or a seam's length with its stitch, or stitches counted; lengths in the sewist's own measures. */
@@ -23,12 +21,10 @@ record WorkForm(
     private static final double USUAL_SPEED = 500;
     private static final double USUAL_STITCH_MM = 2.5;
 
-    static final Choices CHOICES = new Choices(
-            Choice.of(Wear.values(), it -> it.words() + String.format(Locale.ROOT, ", counts %.1f", it.factor())),
-            Choice.of(Sign.values(), Sign::words));
+    static final Choices CHOICES = new Choices(Choice.of(Sign.values(), Sign::words));
 
-    /** What the selects and buttons offer. */
-    record Choices(List<Choice> wears, List<Choice> signs) {}
+    /** What the buttons offer. */
+    record Choices(List<Choice> signs) {}
 
     static WorkForm blank() {
         return new WorkForm(null, null, null, null);

@@ -7,12 +7,14 @@ import belonax.life.Wear;
 import belonax.room.care.CareLog;
 import belonax.room.event.Undo;
 import belonax.room.needle.NeedleNotes;
+import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
 import belonax.room.settings.Units;
 import belonax.web.shared.Layout;
 import belonax.web.shared.device.StitchCounter;
 import belonax.web.shared.form.Problems;
 import belonax.web.shared.form.Said;
+import belonax.web.shared.sentence.Sentences;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -37,53 +39,71 @@ class WorkPage {
     private final CareLog care;
     private final Undo undo;
     private final StitchCounter counter;
+    private final Sentences sentences;
+    private final SewingRoom room;
     private final Layout layout;
 
-    WorkPage(WorkLog work, NeedleNotes notes, CareLog care, Undo undo, StitchCounter counter, Layout layout) {
+    WorkPage(
+            WorkLog work,
+            NeedleNotes notes,
+            CareLog care,
+            Undo undo,
+            StitchCounter counter,
+            Sentences sentences,
+            SewingRoom room,
+            Layout layout) {
         this.work = work;
         this.notes = notes;
         this.care = care;
         this.undo = undo;
         this.counter = counter;
+        this.sentences = sentences;
+        this.room = room;
         this.layout = layout;
     }
 
     @PostMapping("/bench/sewn")
     String sewn(
             @RequestParam String machine,
-            @RequestParam(defaultValue = "ORDINARY") Wear wear,
+            @RequestParam(defaultValue = "") String table,
             @ModelAttribute("form") WorkForm form,
             BindingResult errors,
             RedirectAttributes to) {
         Units units = layout.settings().units();
         Problems.refuseUnread(errors);
-        return back(to, () -> Optional.of(work.sewn(machine, form.minutes(units), wear)));
+        return back(to, () -> Optional.of(sewn(machine, form.minutes(units), table)));
     }
 
     /** Takes what the stitch counter counted. */
     @PostMapping(path = "/bench/sewn", params = "counter")
-    String counted(
-            @RequestParam String machine, @RequestParam(defaultValue = "ORDINARY") Wear wear, RedirectAttributes to) {
-        return back(
-                to, () -> Optional.of(work.sewn(machine, WorkForm.ofStitches((double) counter.readStitches()), wear)));
+    String counted(@RequestParam String machine, @RequestParam(defaultValue = "") String table, RedirectAttributes to) {
+        return back(to, () -> Optional.of(sewn(machine, WorkForm.ofStitches((double) counter.readStitches()), table)));
+    }
+
+    /** Counts work on what the page spoke of. */
+    private UUID sewn(String machine, double minutes, String table) {
+        return sentences
+                .work(table, room.find(machine))
+                .map(it -> work.sewn(machine, minutes, it))
+                .orElseGet(() -> work.sewn(machine, minutes, Wear.ORDINARY));
     }
 
     @PostMapping("/bench/timer")
     String timer(
             @RequestParam String machine,
             @RequestParam String press,
-            @RequestParam(defaultValue = "ORDINARY") Wear wear,
+            @RequestParam(defaultValue = "") String table,
             @ModelAttribute("form") WorkForm.Instead instead,
             BindingResult errors,
             @RequestHeader(name = HttpHeaders.REFERER, defaultValue = BENCH) String page,
             RedirectAttributes to) {
         String from = pageOf(page);
         if (press.equals("start")) {
-            work.startTimer(machine);
+            work.startTimer(machine, sentences.work(table, room.find(machine)));
             return "redirect:" + from;
         }
         Problems.refuseUnread(errors);
-        String answer = back(to, () -> work.stopTimer(machine, wear, Optional.ofNullable(instead.minutesInstead())));
+        String answer = back(to, () -> work.stopTimer(machine, Optional.ofNullable(instead.minutesInstead())));
         return from.equals(BENCH) ? answer : "redirect:" + from;
     }
 

@@ -8,6 +8,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.drawer.NeedleSource;
 import belonax.room.drawer.NeedleSupply.Change;
+import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook.Goes;
 import java.util.Objects;
@@ -37,9 +38,10 @@ record FitForm(
     /**
      * Builds the change.
      *
+     * @param work what it is changed for
      * @throws BadInput naming what will not do
      */
-    Change change(MachineNow machine) {
+    Change change(MachineNow machine, TableWork work) {
         return new Change(
                 machine.id(),
                 Objects.requireNonNullElse(place, 0),
@@ -49,7 +51,8 @@ record FitForm(
                                 typed(printed(), machine), read(printed()).coated())),
                 Objects.requireNonNullElse(goes, Goes.PARK),
                 Objects.requireNonNullElse(where, "").strip(),
-                Boolean.TRUE.equals(failed));
+                Boolean.TRUE.equals(failed),
+                Optional.of(work));
     }
 
     private String printed() {

@@ -1,6 +1,5 @@
 package belonax.web.fit;
 
-import belonax.room.drawer.ClothShelf;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
@@ -10,6 +9,7 @@ import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
+import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
@@ -35,14 +35,14 @@ class FitPage {
 
     private final NeedleBook book;
     private final SewingRoom room;
-    private final ClothShelf cloths;
+    private final Sentences sentences;
     private final NeedleSupply supply;
     private final Layout layout;
 
-    FitPage(NeedleBook book, SewingRoom room, ClothShelf cloths, NeedleSupply supply, Layout layout) {
+    FitPage(NeedleBook book, SewingRoom room, Sentences sentences, NeedleSupply supply, Layout layout) {
         this.book = book;
         this.room = room;
-        this.cloths = cloths;
+        this.sentences = sentences;
         this.supply = supply;
         this.layout = layout;
     }
@@ -64,6 +64,7 @@ class FitPage {
                 machine.get(), place, step.orElseGet(() -> FitView.stepLeft(left, machine.get())), shown(turn));
         remember(view.remembered(), response);
         model.addAttribute("fit", view);
+        sentences.show(model, machine, "/fit", request);
         FormPage.show(model, FitForm.usual(place));
         return view.isEnd() ? end(machine.get(), place, model) : "fit/step";
     }
@@ -80,10 +81,12 @@ class FitPage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        Optional<UUID> action = Problems.read(errors, () -> supply.change(form.change(machine.get())));
+        Optional<UUID> action = Problems.read(
+                errors, () -> supply.change(form.change(machine.get(), sentences.work(request, machine))));
         if (action.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             int place = errors.getFieldValue("place") instanceof Integer number ? number : 0;
+            sentences.show(model, machine, "/fit", request);
             return end(machine.get(), place, model);
         }
         remember("", response);
@@ -106,7 +109,7 @@ class FitPage {
         if (!errors.hasErrors()) {
             FormPage.show(model, form.orUsual());
         }
-        return broken(machine.get(), place, model);
+        return broken(machine.get(), place, request, model);
     }
 
     @PostMapping("/fit/broken")
@@ -116,6 +119,7 @@ class FitPage {
             @RequestParam UUID needle,
             @ModelAttribute("form") BrokenForm form,
             BindingResult errors,
+            HttpServletRequest request,
             HttpServletResponse response,
             RedirectAttributes to,
             Model model) {
@@ -124,19 +128,21 @@ class FitPage {
             return "redirect:/welcome";
         }
         Optional<UUID> action = Problems.read(
-                errors, () -> book.broke(machine, place, needle, form.missing(), form.sewn(now.get(), cloths::get)));
+                errors,
+                () -> book.broke(
+                        machine, place, needle, form.missing(), form.sewn(() -> sentences.work(request, now))));
         if (action.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            return broken(now.get(), place, model);
+            return broken(now.get(), place, request, model);
         }
         to.addAttribute("done", action.get());
         return "redirect:/bench";
     }
 
-    private String broken(MachineNow machine, int place, Model model) {
+    private String broken(MachineNow machine, int place, HttpServletRequest request, Model model) {
         layout.show(model, machine);
+        sentences.show(model, Optional.of(machine), "/fit/broken", request);
         model.addAttribute("broken", BrokenView.of(machine, place));
-        model.addAttribute("cloths", cloths.choices());
         return "fit/broken";
     }
 

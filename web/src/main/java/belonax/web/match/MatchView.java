@@ -16,6 +16,7 @@ import belonax.room.Words;
 import belonax.room.settings.Units;
 import belonax.thread.SewingThread;
 import belonax.web.shared.drawing.NeedlePortrait;
+import belonax.web.shared.sentence.Stock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

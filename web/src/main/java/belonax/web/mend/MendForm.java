@@ -1,13 +1,12 @@
 package belonax.web.mend;
 
-import belonax.cloth.Cloth;
-import belonax.cloth.Stack;
 import belonax.fault.CheckId;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.When;
 import belonax.machine.Dial;
 import belonax.room.drawer.NeedleSource;
+import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
@@ -26,38 +25,31 @@ import org.jspecify.annotations.Nullable;
 record MendForm(
         @Nullable List<Symptom> symptom,
         @Nullable List<When> when,
-        @Nullable String cloth,
-
-        @Ask(value = "Count the layers under the foot.", needed = true) @Nullable
-        Integer layers,
-
-        @Nullable String spool,
         @Nullable SearchSchool school) {
 
-    /** Returns what is usual: the spool that is likely on the machine. */
-    static MendForm usual(String likelySpool) {
-        return new MendForm(null, null, "quilting-cotton", 2, likelySpool, SearchSchool.LIKELIEST_PER_MINUTE);
+    static MendForm usual() {
+        return new MendForm(null, null, SearchSchool.LIKELIEST_PER_MINUTE);
     }
 
     /**
      * Builds the case.
      *
-     * @param named finds a cloth by its id
-     * @throws belonax.BadInput naming all that will not do
+     * @param work what is sewn
+     * @throws belonax.BadInput if no symptom is told
      */
-    MendCase started(MachineNow machine, Function<String, Cloth> named, LocalDate today) {
-        Cloth chosen = named.apply(Objects.requireNonNullElse(cloth, ""));
-        Stack stack = Stack.of(chosen, Objects.requireNonNull(layers));
+    MendCase started(MachineNow machine, TableWork work, LocalDate today) {
+        UUID spool = work.top().spool();
         return new MendCase(
                 machine.id(),
                 machine.machine().name(),
                 Objects.requireNonNullElse(symptom, List.of()),
                 Objects.requireNonNullElse(when, List.of()),
                 Objects.requireNonNullElse(school, SearchSchool.LIKELIEST_PER_MINUTE),
-                chosen.id(),
-                stack.words(),
-                stack.layers(),
-                spool == null || spool.isBlank() ? null : spool,
+                work.setup().cloth(),
+                work.setup().stackWords(),
+                work.setup().layers(),
+                spool == null ? null : spool.toString(),
+                work,
                 null,
                 null,
                 List.of(),

@@ -9,8 +9,8 @@ import belonax.room.Choice;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.care.CareLog;
-import belonax.room.drawer.ClothShelf;
 import belonax.room.drawer.DrawerContents;
+import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.CaseBook;
@@ -23,6 +23,7 @@ import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
+import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -53,7 +54,7 @@ class MendPage {
     private final Clock clock;
     private final MendQuestion question;
     private final MendNeedles needles;
-    private final ClothShelf cloths;
+    private final Sentences sentences;
     private final SewingRoom room;
     private final CareLog care;
     private final FaultFinder finder;
@@ -67,7 +68,7 @@ class MendPage {
             Clock clock,
             MendQuestion question,
             MendNeedles needles,
-            ClothShelf cloths,
+            Sentences sentences,
             SewingRoom room,
             CareLog care,
             FaultFinder finder,
@@ -79,7 +80,7 @@ class MendPage {
         this.clock = clock;
         this.question = question;
         this.needles = needles;
-        this.cloths = cloths;
+        this.sentences = sentences;
         this.room = room;
         this.care = care;
         this.finder = finder;
@@ -97,8 +98,8 @@ class MendPage {
         if (open.isPresent() && !another) {
             return "redirect:/mend/" + open.get().id();
         }
-        FormPage.show(model, MendForm.usual(CureForm.likelySpool(contents.soundSpools(), machine.get())));
-        return beginning(machine.get(), model);
+        FormPage.show(model, MendForm.usual());
+        return beginning(machine.get(), request, model);
     }
 
     @PostMapping("/mend")
@@ -112,11 +113,13 @@ class MendPage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
-        Optional<UUID> begun = Problems.read(
-                errors, () -> troubles.begin(form.started(machine.get(), cloths::get, LocalDate.now(clock))));
+        Optional<UUID> begun = Problems.read(errors, () -> {
+            TableWork work = sentences.work(request, machine);
+            return troubles.begin(form.started(machine.get(), work, LocalDate.now(clock)), Optional.of(work));
+        });
         if (begun.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            return beginning(machine.get(), model);
+            return beginning(machine.get(), request, model);
         }
         return "redirect:/mend/" + begun.get();
     }
@@ -202,7 +205,8 @@ class MendPage {
         return "redirect:/mend/" + id;
     }
 
-    private String beginning(MachineNow machine, Model model) {
+    private String beginning(MachineNow machine, HttpServletRequest request, Model model) {
+        sentences.show(model, Optional.of(machine), "/mend", request);
         model.addAttribute("symptoms", SymptomTile.all());
         model.addAttribute("whens", Choice.of(When.values(), When::words));
         model.addAttribute("schools", SearchSchool.values());
@@ -211,8 +215,6 @@ class MendPage {
                 model.getAttribute(FormPage.FORM) instanceof MendForm form && form.school() != null
                         ? form.school()
                         : SearchSchool.LIKELIEST_PER_MINUTE);
-        model.addAttribute("cloths", cloths.choices());
-        model.addAttribute("spools", CureForm.choices(contents.soundSpools()));
         model.addAttribute("usually", HistoryView.usually(cases.cures(machine.id()), finder.table()));
         return "mend/begin";
     }

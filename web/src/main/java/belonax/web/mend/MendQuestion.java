@@ -1,5 +1,6 @@
 package belonax.web.mend;
 
+import belonax.BadInput;
 import belonax.cloth.Stack;
 import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
@@ -17,6 +18,7 @@ import belonax.room.card.DrawerStore;
 import belonax.room.care.CareLog;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.drawer.Spool;
+import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleRecord;
@@ -24,6 +26,7 @@ import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
 import belonax.thread.SewingThread;
+import belonax.web.shared.sentence.Sentences;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashSet;
@@ -40,6 +43,7 @@ class MendQuestion {
     private final FaultFinder finder;
     private final HazardModel hazards;
     private final ClothShelf cloths;
+    private final Sentences sentences;
     private final CareLog care;
     private final CaseBook cases;
     private final NeedleBook book;
@@ -50,6 +54,7 @@ class MendQuestion {
             FaultFinder finder,
             HazardModel hazards,
             ClothShelf cloths,
+            Sentences sentences,
             CareLog care,
             CaseBook cases,
             NeedleBook book,
@@ -58,6 +63,7 @@ class MendQuestion {
         this.finder = finder;
         this.hazards = hazards;
         this.cloths = cloths;
+        this.sentences = sentences;
         this.care = care;
         this.cases = cases;
         this.book = book;
@@ -71,6 +77,17 @@ class MendQuestion {
 
     /** Returns what is sewn, as Match would be asked; empty when its cloth is gone. */
     Optional<Job> job(MendCase it, MachineNow now) {
+        TableWork work = it.work();
+        if (work != null) {
+            try {
+                return Optional.of(sentences
+                        .again(work, Optional.of(now))
+                        .request(Optional.of(now), List.of(), List.of())
+                        .job());
+            } catch (BadInput gone) {
+                return Optional.empty();
+            }
+        }
         return cloths.find(it.cloth())
                 .map(cloth -> Job.sewing(Stack.of(cloth, it.layers()), thread(it, now))
                         .on(now.machine())

@@ -6,15 +6,11 @@ import belonax.needle.NeedleType;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.event.Undo;
-import belonax.thread.Build;
-import belonax.thread.Fibre;
-import belonax.thread.Quality;
-import belonax.thread.SewingThread;
-import belonax.thread.Tex;
+import belonax.room.needle.SewingRoom;
 import belonax.web.shared.form.Said;
+import belonax.web.shared.sentence.Sentences;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -31,10 +27,14 @@ import org.springframework.web.util.UriComponentsBuilder;
 class NeedleChanges {
     private final NeedleSupply supply;
     private final Undo undo;
+    private final Sentences sentences;
+    private final SewingRoom room;
 
-    NeedleChanges(NeedleSupply supply, Undo undo) {
+    NeedleChanges(NeedleSupply supply, Undo undo, Sentences sentences, SewingRoom room) {
         this.supply = supply;
         this.undo = undo;
+        this.sentences = sentences;
+        this.room = room;
     }
 
     /** What a page sends when its needle is fitted. */
@@ -46,11 +46,8 @@ class NeedleChanges {
             int nm,
             @Nullable Double spacingMm,
             @Nullable NeedleType point,
-            @Nullable Double tex,
-            @Nullable Fibre fibre,
-            @Nullable Build build,
-            @Nullable Quality quality,
             @Nullable List<String> out,
+            @Nullable String table,
             String back) {
 
         /** Returns the needle that the page showed in the place that was pressed; every place sends its own, in their order. */
@@ -64,24 +61,16 @@ class NeedleChanges {
             return Needle.of(
                     NeedleSystem.of(system), type, nm, Optional.ofNullable(spacingMm), Optional.ofNullable(point));
         }
-
-        Optional<SewingThread> thread() {
-            if (tex == null || fibre == null || build == null) {
-                return Optional.empty();
-            }
-            return Optional.of(new SewingThread(
-                    new Tex(tex),
-                    fibre,
-                    build,
-                    OptionalDouble.empty(),
-                    Optional.ofNullable(quality).orElse(Quality.GOOD),
-                    false));
-        }
     }
 
     @PostMapping("/needles/fit")
     View fit(@ModelAttribute FitForm form) {
-        UUID action = supply.fit(form.machine(), form.place(), form.needle(), form.thread(), form.expectedOut());
+        UUID action = supply.fit(
+                form.machine(),
+                form.place(),
+                form.needle(),
+                sentences.work(form.table(), room.find(form.machine())),
+                form.expectedOut());
         return back(form.back(), Optional.of(action));
     }
 

@@ -23,6 +23,9 @@ public class Layout {
     /** Names the cookie that remembers which machine is on the table. */
     static final String MACHINE_COOKIE = "belonax-machine";
 
+    /** Names the machine in addresses, and in what a form sends along. */
+    private static final String MACHINE = "machine";
+
     private static final String ON_THE_TABLE = Layout.class.getName();
 
     private final SewingRoom room;
@@ -65,7 +68,7 @@ public class Layout {
                 machine.flatMap(it -> cases.open(it.id())).map(Kept::id));
     }
 
-    /** Returns the machine that this browser has on the table: the one chosen last, or else the first. */
+    /** Returns the machine that the address names, or the one that this browser has on the table: the one chosen last, or else the first. */
     @SuppressWarnings("unchecked") // Under this name stands nothing else.
     public Optional<MachineNow> onTheTable(HttpServletRequest request) {
         Optional<MachineNow> known = (Optional<MachineNow>) request.getAttribute(ON_THE_TABLE);
@@ -78,8 +81,10 @@ public class Layout {
     }
 
     private Optional<MachineNow> find(HttpServletRequest request) {
-        return Optional.ofNullable(WebUtils.getCookie(request, MACHINE_COOKIE))
-                .flatMap(it -> room.find(it.getValue()))
+        return Optional.ofNullable(request.getParameter(MACHINE))
+                .flatMap(room::find)
+                .or(() -> Optional.ofNullable(WebUtils.getCookie(request, MACHINE_COOKIE))
+                        .flatMap(it -> room.find(it.getValue())))
                 .or(() -> machines().stream().findFirst().flatMap(it -> room.find(it.id())));
     }
 

@@ -5,24 +5,28 @@ import belonax.machine.Machine;
 import belonax.machine.StitchPlate;
 import belonax.needle.NeedleInUse;
 import belonax.room.Words;
+import belonax.room.event.TableWork;
 import belonax.room.machine.MachineName;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.WorkLog;
 import belonax.room.settings.Units;
 import belonax.thread.SewingThread;
+import belonax.web.shared.drawing.ThreadColour;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** What the strip shows: which machine, which needles are in it and how worn, which thread, the last balance. */
+/** What the strip shows: which machine, which needles are in it and how worn, what lies on the table with its thread, the last balance. */
 public record MachineStrip(
         @Nullable String machineId,
         String machine,
         String standsAt,
         List<NeedleShown> needles,
+        String table,
         String thread,
+        String colour,
         String dial,
         String plateAndFoot,
         @Nullable String timer,
@@ -60,7 +64,11 @@ public record MachineStrip(
                         it.places().stream()
                                 .map(place -> shown(place, it.places().size() > 1))
                                 .toList(),
-                        it.thread().map(SewingThread::words).orElse("not told yet"),
+                        Words.capital(it.table().map(TableWork::words).orElse("thread")),
+                        threadWords(it),
+                        it.table()
+                                .map(work -> ThreadColour.of(work.top().colour()))
+                                .orElse(""),
                         dial(it),
                         mounted(it.machine(), units),
                         running.map(MachineStrip::timer).orElse(null),
@@ -68,7 +76,18 @@ public record MachineStrip(
                         openCase.map(UUID::toString).orElse(null),
                         choices))
                 .orElseGet(() -> new MachineStrip(
-                        null, "No machine yet", "", List.of(), "", "", "", null, false, null, choices));
+                        null, "No machine yet", "", List.of(), "", "", "", "", "", null, false, null, choices));
+    }
+
+    /** The spool that lies on the table by its colour, unless the machine was threaded with another thread since. */
+    private static String threadWords(MachineNow machine) {
+        Optional<SewingThread> on = machine.thread();
+        return machine.table()
+                .map(TableWork::top)
+                .filter(it ->
+                        on.isEmpty() || on.get().tex().value() == it.thread().tex())
+                .map(TableWork.Top::words)
+                .orElseGet(() -> on.map(SewingThread::words).orElse("not told yet"));
     }
 
     private static String timer(WorkLog.Running running) {

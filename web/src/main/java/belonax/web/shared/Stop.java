@@ -31,4 +31,9 @@ public enum Stop {
     public String path() {
         return path;
     }
+
+    /** Tells whether it speaks of the work on the table, so that its path carries the sentence of the page. */
+    public boolean takesWork() {
+        return compareTo(MEND) <= 0;
+    }
 }

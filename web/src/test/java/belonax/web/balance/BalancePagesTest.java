@@ -65,10 +65,10 @@ class BalancePagesTest {
 
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', textBlock = """
-            cloth=thimble&layers=2&tex=25                | No cloth is called that
-            cloth=poplin&layers=two&tex=                 | is not a number. Count the layers
-            cloth=poplin&layers=2&tex=9000               | thicker than any sewing thread
-            cloth=poplin&layers=2&tex=25&width=99        | at most 12 mm
+            cloth=thimble&layers=2&number=25                | No cloth is called
+            cloth=poplin&layers=two&number=25               | is not a number. Count the layers
+            cloth=poplin&layers=2&number=9000               | thicker than any sewing thread
+            cloth=poplin&layers=2&number=25&width=99        | A stitch is
             """)
     void what_will_not_do_is_told_and_kept(String typed, String says) throws Exception {
         mvc.perform(post("/balance")
@@ -81,7 +81,7 @@ class BalancePagesTest {
 
     @Test
     void a_proven_balance_is_offered_again_guesses_for_neighbours_and_names_the_needle_at_match() throws Exception {
-        String run = begin("badger", "cloth=velvet&layers=3&tex=40");
+        String run = begin("badger", "cloth=velvet&layers=3&number=40");
         strip(run, "badger", "CLEAN", "CLEAN", "3");
         int before = sampler.past("badger").size();
 
@@ -90,7 +90,7 @@ class BalancePagesTest {
         assertThat(sampler.past("badger")).hasSize(before + 1);
         assertThat(room.find("badger").orElseThrow().dial()).hasValue(3);
         mvc.perform(get(run)).andExpect(content().string(containsString("Proven for this cloth, these threads")));
-        mvc.perform(get(begin("badger", "cloth=velvet&layers=3&tex=40")))
+        mvc.perform(get(begin("badger", "cloth=velvet&layers=3&number=40")))
                 .andExpect(content().string(containsString("Proven here at 3 on")))
                 .andExpect(content().string(containsString("Start at 3")));
         mvc.perform(get("/match?cloth=velvet&layers=3&number=40&machine=badger"))
@@ -102,7 +102,7 @@ class BalancePagesTest {
 
     @Test
     void what_was_turned_before_and_where_the_dial_was_found_is_asked_and_tells_something() throws Exception {
-        mvc.perform(get(begin("badger", "cloth=poplin&layers=2&tex=25&touched=SCREW&found=1.5")))
+        mvc.perform(get(begin("badger", "cloth=poplin&layers=2&number=25&touched=SCREW&found=1.5")))
                 .andExpect(content().string(containsString("screw was turned already, and no dial makes up for that")))
                 .andExpect(content()
                         .string(containsString("1½ lies below the usual band. With ordinary thread a loose bobbin")));
@@ -110,7 +110,7 @@ class BalancePagesTest {
 
     @Test
     void strips_are_corrected_taken_out_and_photographed() throws Exception {
-        String run = begin("heron", "cloth=canvas&layers=4&tex=25");
+        String run = begin("heron", "cloth=canvas&layers=4&number=25");
         strip(run, "heron", "DOTS", "CLEAN", "3");
         strip(run, "heron", "CLEAN", "LOOPS", "2.5");
         UUID second = kept(run).card().strips().get(1).id();
@@ -139,7 +139,7 @@ class BalancePagesTest {
 
     @Test
     void two_tabs_a_missing_face_and_a_dial_that_does_not_go_there_are_told() throws Exception {
-        String run = begin("heron", "cloth=poplin&layers=2&tex=25");
+        String run = begin("heron", "cloth=poplin&layers=2&number=25");
         int seen = revision(run);
         strip(run, "heron", "DOTS", "CLEAN", "4");
 
@@ -156,7 +156,7 @@ class BalancePagesTest {
     @Test
     void where_the_dial_runs_out_the_bobbin_is_tested_its_screw_written_down_and_the_search_begun_anew()
             throws Exception {
-        String run = begin("badger", "cloth=organza&layers=2&tex=40");
+        String run = begin("badger", "cloth=organza&layers=2&number=40");
         for (int i = 0; i < 8 && kept(run).card().state() == State.OPEN; i++) {
             String page = page(run);
             if (page.contains("It is the bobbin&#39;s turn")) {
@@ -179,7 +179,7 @@ class BalancePagesTest {
     @Test
     void a_machine_that_is_not_there_is_balanced_for_learning_and_teaches_nothing_about_a_real_one() throws Exception {
         int before = sampler.past("heron").size();
-        String run = begin("heron", "cloth=poplin&layers=2&tex=25&simulated=true");
+        String run = begin("heron", "cloth=poplin&layers=2&number=25&simulated=true");
         mvc.perform(get(run)).andExpect(content().string(containsString("Simulated: this machine is not there.")));
 
         form(run + "/keep", "heron", "dial=4&revision=" + revision(run));

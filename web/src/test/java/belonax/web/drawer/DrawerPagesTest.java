@@ -85,7 +85,7 @@ class DrawerPagesTest {
             /match?cloth=denim-heavy&layers=12                               | too high for the foot
             /match?cloth=denim-heavy&layers=12                               | Instead:
             /match?cloth=canvas&number=210                                   | no ordinary eye takes this thread
-            /match?cloth=denim-light&crossing=HEM_OVER_SEAM                  | a plain hem over a plain seam: 6 layers
+            /match?cloth=denim-light&crossing=HEM_OVER_SEAM&pick=layers      | a plain hem over a plain seam: 6 layers
             /match?cloth=quilting-cotton&purpose=PIECING                     | Piecing: universal 70 to 80, say some
             /match?cloth=quilting-cotton&purpose=PIECING                     | quarter-inch foot
             /match?cloth=single-jersey&machine=sparrow                       | an overlock seam

@@ -31,6 +31,8 @@ import belonax.thread.Delivery;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SnapResult;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
@@ -168,10 +170,12 @@ class PacketsAndThreadsTest {
 
     @Test
     void cheap_thread_brings_cleaning_forward_until_the_work_is_taken_back() throws Exception {
+        UUID cheap = drawer.add(spool("market bargain", 25, Fibre.POLYESTER, Build.SPUN, Quality.CHEAP))
+                .card();
         form(
                 "/needles/fit",
-                "machine=heron&place=0&system=130/705+H&type=SHARP&nm=70&tex=25&fibre=POLYESTER&build=SPUN&quality=CHEAP&out="
-                        + seen("heron") + "&back=/match?cloth=poplin");
+                "machine=heron&place=0&system=130/705+H&type=SHARP&nm=70&out=" + seen("heron")
+                        + "&back=/match?cloth=poplin&table=" + encoded("cloth=poplin&spool=" + cheap));
         CarePlan before = care.plan("heron");
 
         UUID sewn = work.sewn("heron", 60, Wear.ORDINARY);
@@ -183,22 +187,7 @@ class PacketsAndThreadsTest {
 
     @Test
     void the_page_of_a_spool_names_the_smallest_needle_of_each_eye() throws Exception {
-        UUID thick = drawer.add(new Spool(
-                        "harness black",
-                        "V-207",
-                        210,
-                        Fibre.NYLON,
-                        Build.BONDED,
-                        null,
-                        2026,
-                        Quality.GOOD,
-                        false,
-                        Delivery.Winding.CONE,
-                        null,
-                        null,
-                        SnapResult.NOT_TESTED,
-                        null,
-                        ""))
+        UUID thick = drawer.add(spool("harness black", 210, Fibre.NYLON, Build.BONDED, Quality.GOOD))
                 .card();
 
         mvc.perform(get("/drawer/spool/" + thick))
@@ -220,6 +209,29 @@ class PacketsAndThreadsTest {
                 .fitted()
                 .map(it -> it.needleId().toString())
                 .orElse("");
+    }
+
+    private static Spool spool(String colour, double tex, Fibre fibre, Build build, Quality quality) {
+        return new Spool(
+                colour,
+                "",
+                tex,
+                fibre,
+                build,
+                null,
+                2026,
+                quality,
+                false,
+                Delivery.Winding.CONE,
+                null,
+                null,
+                SnapResult.NOT_TESTED,
+                null,
+                "");
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
     }
 
     private void form(String path, String entries) throws Exception {

@@ -19,6 +19,7 @@ import belonax.room.needle.WorkLog;
 import belonax.room.trouble.CaseBook;
 import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
+import belonax.web.shared.sentence.Sentences;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -33,7 +34,7 @@ import org.springframework.test.web.servlet.MockMvc;
 
 /** The page in a sewing room that has no machine yet. */
 @WebMvcTest(MatchPage.class)
-@Import({WebSlice.class, Layout.class, CaseBook.class, ClothShelf.class, Sampler.class})
+@Import({WebSlice.class, Layout.class, CaseBook.class, ClothShelf.class, Sampler.class, Sentences.class})
 class MatchPageTest {
     @Autowired
     private MockMvc mvc;
@@ -99,12 +100,5 @@ class MatchPageTest {
         mvc.perform(get("/match").param(part, typed))
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(content().string(containsString("That will not do yet.")));
-    }
-
-    @Test
-    void cloths_are_found_as_one_types() throws Exception {
-        mvc.perform(get("/match/cloths").param("find", "kite"))
-                .andExpect(content().string(containsString("ripstop nylon")))
-                .andExpect(content().string(not(containsString("<html"))));
     }
 }

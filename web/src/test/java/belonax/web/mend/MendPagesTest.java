@@ -297,7 +297,7 @@ class MendPagesTest {
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', textBlock = """
             cloth=poplin&layers=2                      | at least one picture
-            symptom=JAM&cloth=thimble&layers=2         | No cloth is called that
+            symptom=JAM&cloth=thimble&layers=2         | No cloth is called
             symptom=JAM&cloth=poplin&layers=many       | Count the layers under the foot
             """)
     void what_will_not_do_is_told_and_kept(String typed, String says) throws Exception {

@@ -20,7 +20,9 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.event.Undo;
+import belonax.room.needle.SewingRoom;
 import belonax.web.WebSlice;
+import belonax.web.shared.sentence.Sentences;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -45,6 +47,14 @@ class NeedleChangesTest {
 
     @MockitoBean
     private Undo undo;
+
+    @MockitoBean
+    @SuppressWarnings("UnusedVariable") // Nothing is said of the work.
+    private Sentences sentences;
+
+    @MockitoBean
+    @SuppressWarnings("UnusedVariable") // No machine is asked about.
+    private SewingRoom room;
 
     @Test
     void a_fitted_needle_is_recorded_with_the_one_it_replaces() throws Exception {
@@ -124,9 +134,6 @@ class NeedleChangesTest {
                 .param("system", "130/705 H")
                 .param("type", "STRETCH")
                 .param("nm", "75")
-                .param("tex", "25.0")
-                .param("fibre", "POLYESTER")
-                .param("build", "SPUN")
                 .param("out", OUT.toString())
                 .param("back", back);
     }

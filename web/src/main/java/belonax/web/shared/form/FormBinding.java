@@ -2,7 +2,9 @@ package belonax.web.shared.form;
 
 import belonax.needle.NeedleSystem;
 import java.lang.reflect.RecordComponent;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +14,7 @@ import org.springframework.format.FormatterRegistry;
 import org.springframework.format.support.DefaultFormattingConversionService;
 import org.springframework.format.support.FormattingConversionService;
 import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
 import org.springframework.validation.BindingResult;
 import org.springframework.validation.DataBinder;
 import org.springframework.web.bind.WebDataBinder;
@@ -84,6 +87,27 @@ public class FormBinding implements WebMvcConfigurer {
             }
         }
         return result;
+    }
+
+    /** Makes a record of words as they were typed: nothing in it is read or refused yet. */
+    public static <T> T words(Class<T> words, MultiValueMap<String, String> typed) {
+        DataBinder binder = new DataBinder(null, FormPage.FORM);
+        binder.setTargetType(ResolvableType.forClass(words));
+        binder.setConversionService(CONVERSION);
+        binder.construct(new Said(typed));
+        return words.cast(Objects.requireNonNull(binder.getTarget()));
+    }
+
+    private record Said(MultiValueMap<String, String> typed) implements DataBinder.ValueResolver {
+        @Override
+        public @Nullable Object resolveValue(String name, Class<?> type) {
+            return List.class.isAssignableFrom(type) ? typed.get(name) : typed.getFirst(name);
+        }
+
+        @Override
+        public Set<String> getNames() {
+            return typed.keySet();
+        }
     }
 
     private record Typed(Map<String, String> entries) implements DataBinder.ValueResolver {

@@ -1,4 +1,4 @@
-package belonax.web.match;
+package belonax.web.shared.sentence;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
@@ -17,7 +17,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The first cloth as it stands in the address, word for word: chosen by its id, or described. What is left out is as usual. */
-record ClothAsked(
+public record ClothAsked(
         String cloth,
         String find,
         String structure,
@@ -29,7 +29,7 @@ record ClothAsked(
         String make) {
     static final String USUAL = "quilting-cotton";
 
-    ClothAsked {
+    public ClothAsked {
         cloth = Objects.requireNonNullElse(cloth, USUAL);
         find = Objects.requireNonNullElse(find, "");
         structure = Objects.requireNonNullElse(structure, Structure.WOVEN.name());

@@ -1,4 +1,4 @@
-package belonax.web.match;
+package belonax.web.shared.sentence;
 
 import belonax.BadInput;
 import belonax.room.drawer.Spool;
@@ -16,27 +16,33 @@ import org.jspecify.annotations.Nullable;
 /**
  * The thread as it stands in the address: a spool of the drawer, or a number in some numbering.
  *
- * @param number null until it is known what is on the table, likewise fibre and build
+ * @param number null until it is known what is on the machine, likewise fibre and build
+ * @param bobbin the spool that the bobbin is wound from; empty for the same as on top
+ * @param bobbinTex the tex of a bobbin thread that is none of the drawer's
  */
-record ThreadAsked(
+public record ThreadAsked(
         String spool,
         @Nullable String number,
         String numbering,
         @Nullable String fibre,
         @Nullable String build,
-        String strands) {
-    ThreadAsked {
+        String strands,
+        String bobbin,
+        String bobbinTex) {
+    public ThreadAsked {
+        bobbinTex = Objects.requireNonNullElse(bobbinTex, "");
+        bobbin = Objects.requireNonNullElse(bobbin, "");
         spool = Objects.requireNonNullElse(spool, "");
         numbering = Objects.requireNonNullElse(numbering, ThreadNumbering.TEX.name());
         strands = Objects.requireNonNullElse(strands, "1");
     }
 
-    /** Returns it with the thread on the table where nothing was told; one that was told is spun polyester. */
-    ThreadAsked orOnTheTable(Optional<SewingThread> onTheTable) {
-        Optional<SewingThread> usual = number == null ? onTheTable : Optional.empty();
+    /** Returns it with the thread on the machine where nothing was told; one that was told is spun polyester. */
+    ThreadAsked orOnTheMachine(Optional<SewingThread> onTheMachine) {
+        Optional<SewingThread> usual = number == null ? onTheMachine : Optional.empty();
         return new ThreadAsked(
                 spool,
-                number == null ? onTheTable.map(it -> it.tex().shown()).orElse("25") : number,
+                number == null ? onTheMachine.map(it -> it.tex().shown()).orElse("25") : number,
                 numbering,
                 fibre == null
                         ? usual.map(SewingThread::fibre).orElse(Fibre.POLYESTER).name()
@@ -44,7 +50,9 @@ record ThreadAsked(
                 build == null
                         ? usual.map(SewingThread::build).orElse(Build.SPUN).name()
                         : build,
-                strands);
+                strands,
+                bobbin,
+                bobbinTex);
     }
 
     /** Returns the number as it was typed. */
@@ -79,6 +87,28 @@ record ThreadAsked(
                 inStrands);
     }
 
+    /**
+     * Returns the thread in the bobbin, where it is another one.
+     *
+     * @throws BadInput if its spool is gone or out of use, or its tex is none
+     */
+    Optional<SewingThread> inTheBobbin(Stock stock) {
+        if (bobbin.isBlank()) {
+            return bobbinTex.isBlank()
+                    ? Optional.empty()
+                    : Optional.of(SewingThread.spunPolyester(
+                            Parsed.number("bobbinTex", bobbinTex, "Type the bobbin thread's tex, such as 18.")));
+        }
+        if (bobbin.equals(spool)) {
+            return Optional.empty();
+        }
+        Spool wound = stock.findSpool(bobbin)
+                .filter(Spool::isSound)
+                .orElseThrow(() -> new BadInput(
+                        "bobbin", "The spool of the bobbin is gone or out of use. Choose another one, or the same."));
+        return Optional.of(stock.thread(wound));
+    }
+
     /** Tells whether the spool of this sentence wants a snap test. */
     boolean wantsSnapTest(Stock stock) {
         return stock.findSpool(spool)
@@ -103,6 +133,8 @@ record ThreadAsked(
                 .with("numbering", numbering)
                 .with("fibre", Objects.requireNonNullElse(fibre, ""))
                 .with("build", Objects.requireNonNullElse(build, ""))
-                .with("strands", strands);
+                .with("strands", strands)
+                .with("bobbin", bobbin)
+                .with("bobbinTex", bobbinTex);
     }
 }

@@ -1,6 +1,5 @@
-package belonax.web.match;
+package belonax.web.shared.sentence;
 
-import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothPart;
 import belonax.cloth.Crossing;
@@ -31,24 +30,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** The set-up sentence as it is shown, with what can be picked for each of its parts. */
-record Sentence(
-        MatchForm form,
-        String cloth,
-        String clothFacts,
-        String layers,
-        String thread,
-        String purpose,
-        String machine,
+/** What can be picked for each part of the sentence: the sewist's own first. */
+record Pickers(
+        Sentence form,
         List<ClothChoice> cloths,
+        List<SpoolChoice> spools,
         List<PurposeGroup> purposes,
+        List<Choice> twinHems,
+        List<MachineName> machines,
+        List<Choice> bobbins,
         List<Choice> numberings,
         List<Choice> fibres,
         List<Choice> builds,
         List<Choice> schools,
         List<Choice> twins,
-        List<MachineName> machines,
-        List<SpoolChoice> spools,
         List<Choice> structures,
         List<Choice> densities,
         List<Choice> traits,
@@ -74,19 +69,18 @@ record Sentence(
     /** A further cloth of the stack, as it was typed. */
     record FurtherCloth(int number, String cloth, String layers) {}
 
-    static Sentence of(MatchForm form, Stock stock, Optional<MachineNow> machine, List<MachineName> all) {
-        Optional<Cloth> chosen = form.cloth().find(stock);
-        Units units = stock.units();
-        return new Sentence(
+    static Pickers of(Sentence form, Stock stock, Optional<MachineNow> machine, List<MachineName> all) {
+        List<SpoolChoice> spools = spools(form, stock);
+        return new Pickers(
                 form,
-                chosen.map(Cloth::name).orElse("which cloth?"),
-                chosen.map(it -> facts(it, units)).orElse(""),
-                layersWords(form, stock),
-                threadWords(form, stock),
-                purposeWords(form),
-                machine.map(it -> it.machine().name()).orElse("a home machine"),
-                choices(form, stock, chosen),
+                choices(form, stock),
+                spools,
                 purposes(machine.map(it -> it.machine().kind())),
+                twinHems(stock, machine),
+                all,
+                spools.stream()
+                        .map(it -> new Choice(it.id(), it.name() + ", " + it.facts()))
+                        .toList(),
                 List.of(
                         new Choice(ThreadNumbering.TEX.name(), "tex"),
                         new Choice(ThreadNumbering.TICKET.name(), "ticket (Tkt, No.)"),
@@ -95,8 +89,6 @@ record Sentence(
                 Choice.of(Build.values(), Build::words),
                 Choice.of(SizeSchool.values(), SizeSchool::words),
                 twinChoices(stock),
-                all,
-                spools(form, stock),
                 Choice.of(Structure.values(), Structure::words),
                 Choice.of(Density.values(), Density::words),
                 Choice.of(Trait.values(), Trait::words),
@@ -105,12 +97,24 @@ record Sentence(
                 crossings(form, stock),
                 stock.clothChoices(),
                 further(form),
-                units);
+                stock.units());
     }
 
-    static String facts(Cloth cloth, Units units) {
-        String gives = cloth.stretchPercent() >= 8 ? ", gives " + Math.round(cloth.stretchPercent()) + " %" : "";
-        return units.weight(cloth.weightGsm()) + gives;
+    /** Returns the cloths that fit the words of the sentence, the chosen one first. */
+    static List<ClothChoice> choices(Sentence form, Stock stock) {
+        return choices(form, stock, form.cloth().find(stock));
+    }
+
+    /** A hem with each twin that is owned, so that it takes one press. */
+    private static List<Choice> twinHems(Stock stock, Optional<MachineNow> machine) {
+        return stock.left().stream()
+                .filter(it -> it.needle().type() == NeedleType.TWIN && it.count() > 0)
+                .filter(it -> machine.map(now -> now.machine().takesTwins()).orElse(true))
+                .map(it -> Words.mm(it.needle().spacingMm()))
+                .distinct()
+                .map(it ->
+                        new Choice(Purpose.HEM.name() + WorkAsked.WITH_TWIN + it, "a hem with your " + it + " mm twin"))
+                .toList();
     }
 
     /** Returns what can be sewn on this machine, by groups. */
@@ -127,10 +131,11 @@ record Sentence(
     }
 
     /** Crossings by their names, each with the layers that it has in this stack; one given as a number stays. */
-    private static List<Choice> crossings(MatchForm form, Stock stock) {
+    private static List<Choice> crossings(Sentence form, Stock stock) {
         Optional<Stack> stack = form.stack().find(form.cloth(), stock);
         List<Choice> all = new ArrayList<>();
-        if (!form.stack().crossing().isBlank() && !isNamed(form.stack().crossing())) {
+        if (!form.stack().crossing().isBlank()
+                && !SentenceWords.isNamed(form.stack().crossing())) {
             all.add(new Choice(form.stack().crossing(), form.stack().crossing().strip() + " layers, as counted"));
         }
         for (Crossing it : Crossing.values()) {
@@ -142,11 +147,7 @@ record Sentence(
         return all;
     }
 
-    private static boolean isNamed(String crossing) {
-        return Stream.of(Crossing.values()).anyMatch(it -> it.name().equals(crossing));
-    }
-
-    private static List<SpoolChoice> spools(MatchForm form, Stock stock) {
+    private static List<SpoolChoice> spools(Sentence form, Stock stock) {
         return stock.spools().stream()
                 .map(it -> new SpoolChoice(
                         it.id().toString(),
@@ -157,7 +158,7 @@ record Sentence(
                 .toList();
     }
 
-    private static List<FurtherCloth> further(MatchForm form) {
+    private static List<FurtherCloth> further(Sentence form) {
         List<FurtherCloth> rows = new ArrayList<>();
         int count = Math.max(FURTHER_CLOTHS, form.stack().also().size());
         for (int i = 0; i < count; i++) {
@@ -169,11 +170,10 @@ record Sentence(
         return rows;
     }
 
-    private static List<ClothChoice> choices(MatchForm form, Stock stock, Optional<Cloth> chosen) {
-        Stream<ClothChoice> mine =
-                stock.ownCloths(form.cloth().find()).stream().map(it -> choice(it, true, stock.units()));
+    private static List<ClothChoice> choices(Sentence form, Stock stock, Optional<Cloth> chosen) {
+        Stream<ClothChoice> mine = stock.ownCloths(form.find()).stream().map(it -> choice(it, true, stock.units()));
         Stream<ClothChoice> others =
-                stock.catalogueCloths(form.cloth().find()).stream().map(it -> choice(it, false, stock.units()));
+                stock.catalogueCloths(form.find()).stream().map(it -> choice(it, false, stock.units()));
         Stream<ClothChoice> now = chosen.filter(it -> !form.cloth().isDescribed()).stream()
                 .map(it -> choice(it, it.id().length() == 36, stock.units()));
         return Stream.concat(now, Stream.concat(mine, others))
@@ -183,73 +183,10 @@ record Sentence(
     }
 
     private static ClothChoice choice(Cloth it, boolean isMine, Units units) {
-        return new ClothChoice(it.id(), it.name(), it.structure().words() + ", " + facts(it, units), it.note(), isMine);
+        return new ClothChoice(
+                it.id(), it.name(), it.structure().words() + ", " + SentenceWords.facts(it, units), it.note(), isMine);
     }
 
-    private static String layersWords(MatchForm form, Stock stock) {
-        StringBuilder words = new StringBuilder(form.stack().typedLayers());
-        words.append(form.stack().typedLayers().equals("1") ? " layer" : " layers");
-        for (int i = 0; i < form.stack().also().size(); i++) {
-            String id = form.stack().also().get(i);
-            if (!id.isBlank()) {
-                String name = stock.findCloth(id).map(Cloth::name).orElse("another cloth");
-                words.append(" over ")
-                        .append(form.stack().layersOf(i))
-                        .append(" of ")
-                        .append(name);
-            }
-        }
-        if (!form.stack().stitching().isBlank()
-                && !form.stack().stitching().strip().equals("0")) {
-            words.append(", stitched already");
-        }
-        return form.stack().crossing().isBlank()
-                ? words.toString()
-                : words + ", " + crossingWords(form.stack().crossing());
-    }
-
-    private static String crossingWords(String crossing) {
-        return isNamed(crossing)
-                ? "crossing: " + Crossing.valueOf(crossing).words()
-                : "crossing of " + crossing.strip();
-    }
-
-    private static String threadWords(MatchForm form, Stock stock) {
-        try {
-            String doubled = form.thread().isDoubled() ? ", doubled" : "";
-            return stock.findSpool(form.thread().spool())
-                    .map(it -> it.colour() + " " + stock.thread(it).words() + doubled)
-                    .orElseGet(() -> form.thread().get(stock).words());
-        } catch (BadInput e) {
-            return form.thread().typedNumber().isEmpty()
-                    ? "which thread?"
-                    : form.thread().typedNumber();
-        }
-    }
-
-    private static String purposeWords(MatchForm form) {
-        String words = Stream.of(Purpose.values())
-                .filter(it -> it.name().equals(form.work().typedPurpose()))
-                .map(Purpose::words)
-                .findFirst()
-                .orElse("which work?");
-        String twin = form.work().twin().isBlank()
-                ? ""
-                : " with a " + twinWords(form.work().twin());
-        String off =
-                form.work().offset().isBlank() ? "" : ", needle " + form.work().offset() + " off the middle";
-        return form.work().width().isBlank()
-                ? words + twin + off
-                : words + " " + form.work().width() + " wide" + twin + off;
-    }
-
-    private static String twinWords(String twin) {
-        return twin.startsWith(WorkAsked.TRIPLE)
-                ? twin.substring(WorkAsked.TRIPLE.length()) + " mm triple"
-                : twin + " mm twin";
-    }
-
-    /** Twins by their spacing, then triples; the value is what the address holds. */
     /** Returns the usual spacings and those of the sewist's own packets. */
     private static List<Choice> twinChoices(Stock stock) {
         return Stream.concat(NeedleRange.standard().of(NeedleSystem.H_130_705).stream(), stock.needles().stream())

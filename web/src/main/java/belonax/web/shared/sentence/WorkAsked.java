@@ -1,4 +1,4 @@
-package belonax.web.match;
+package belonax.web.shared.sentence;
 
 import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
@@ -16,17 +16,20 @@ import org.jspecify.annotations.Nullable;
  *
  * @param purpose null until it is known on which machine, likewise the school until the settings are
  */
-record WorkAsked(
+public record WorkAsked(
         @Nullable String purpose,
         String width,
         String offset,
         String twin,
         @Nullable String school) {
 
+    /** Stands between a purpose and the twin that it is sewn with, where both are chosen at once. */
+    static final String WITH_TWIN = ":";
+
     /** Marks the spacing of a needle with three points. */
     static final String TRIPLE = "triple-";
 
-    WorkAsked {
+    public WorkAsked {
         width = Objects.requireNonNullElse(width, "");
         offset = Objects.requireNonNullElse(offset, "");
         twin = Objects.requireNonNullElse(twin, "");
@@ -62,22 +65,36 @@ record WorkAsked(
      * @throws BadInput if its spacing is no number
      */
     Optional<MatchRequest.TwinWish> wish() {
-        if (twin.isBlank()) {
+        String wished = twinWished();
+        if (wished.isBlank()) {
             return Optional.empty();
         }
-        boolean triple = twin.startsWith(TRIPLE);
-        String spacing = triple ? twin.substring(TRIPLE.length()) : twin;
+        boolean triple = wished.startsWith(TRIPLE);
+        String spacing = triple ? wished.substring(TRIPLE.length()) : wished;
         return Optional.of(new MatchRequest.TwinWish(
                 Parsed.number("twin", spacing, "Type the distance between the needles in mm, such as 4."),
                 triple ? 3 : 2));
     }
 
+    /** Returns the word of the purpose, without a twin that was chosen with it. */
     String typedPurpose() {
+        String both = chosenPurpose();
+        return both.contains(WITH_TWIN) ? both.substring(0, both.indexOf(WITH_TWIN)) : both;
+    }
+
+    /** Returns what is chosen in the list of purposes. */
+    public String chosenPurpose() {
         return Objects.requireNonNullElse(purpose, "");
     }
 
+    /** Returns the spacing of the needle of several points that is wished for, as it was typed; empty for none. */
+    String twinWished() {
+        String both = chosenPurpose();
+        return both.contains(WITH_TWIN) ? both.substring(both.indexOf(WITH_TWIN) + 1) : twin;
+    }
+
     void addTo(Address address) {
-        address.with("purpose", typedPurpose())
+        address.with("purpose", chosenPurpose())
                 .with("width", width)
                 .with("offset", offset)
                 .with("twin", twin)

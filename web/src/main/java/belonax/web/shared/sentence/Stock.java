@@ -1,4 +1,4 @@
-package belonax.web.match;
+package belonax.web.shared.sentence;
 
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
@@ -17,13 +17,14 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What the sentence can be made of: the sewist's own cloths, threads and needles first, then the catalogue. */
-final class Stock {
+public final class Stock {
     private final DrawerStore drawer;
     private final ClothCatalogue catalogue;
     private final ClothShelf cloths;
-    private final List<Packet> packets;
+    private @Nullable List<Packet> packets;
     private final int year;
     private final Units units;
 
@@ -31,17 +32,16 @@ final class Stock {
         this.drawer = drawer;
         this.catalogue = catalogue;
         this.cloths = cloths;
-        this.packets = drawer.all(Packet.class).stream().map(Kept::card).toList();
         this.year = LocalDate.now(clock).getYear();
         this.units = units;
     }
 
-    Units units() {
+    public Units units() {
         return units;
     }
 
     /** Returns the cloth with this id: a swatch of the drawer or a cloth of the catalogue. */
-    Optional<Cloth> findCloth(String id) {
+    public Optional<Cloth> findCloth(String id) {
         return cloths.find(id);
     }
 
@@ -84,7 +84,7 @@ final class Stock {
 
     /** Returns the needles that lie in the drawer. */
     List<Needle> needles() {
-        return packets.stream()
+        return packets().stream()
                 .filter(Packet::isOffered)
                 .map(Packet::needle)
                 .distinct()
@@ -92,13 +92,20 @@ final class Stock {
     }
 
     /** So many needles of a kind and size. */
-    record Left(Needle needle, int count) {}
+    public record Left(Needle needle, int count) {}
 
     /** Returns how many needles of each kind and size lie in the drawer, those found rough set aside. */
-    List<Left> left() {
-        return packets.stream()
+    public List<Left> left() {
+        return packets().stream()
                 .filter(Packet::isOffered)
                 .map(it -> new Left(it.needle(), it.count()))
                 .toList();
+    }
+
+    private List<Packet> packets() {
+        if (packets == null) {
+            packets = drawer.all(Packet.class).stream().map(Kept::card).toList();
+        }
+        return packets;
     }
 }

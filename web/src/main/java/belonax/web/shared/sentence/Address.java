@@ -1,4 +1,4 @@
-package belonax.web.match;
+package belonax.web.shared.sentence;
 
 import java.nio.charset.StandardCharsets;
 import org.springframework.web.util.UriComponentsBuilder;

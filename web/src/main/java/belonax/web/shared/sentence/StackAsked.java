@@ -1,4 +1,4 @@
-package belonax.web.match;
+package belonax.web.shared.sentence;
 
 import belonax.BadInput;
 import belonax.cloth.Cloth;
@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param also further cloths
  * @param alsoLayers the layers of each
  */
-record StackAsked(
+public record StackAsked(
         @Nullable String layers,
         @Nullable String before,
         List<String> also,
@@ -30,7 +31,7 @@ record StackAsked(
         String stitching) {
     private static final int MOST = 12;
 
-    StackAsked {
+    public StackAsked {
         also = list(also);
         alsoLayers = list(alsoLayers);
         crossing = Objects.requireNonNullElse(crossing, "");
@@ -52,6 +53,11 @@ record StackAsked(
     /** Returns the layers of the first cloth as they were typed. */
     String typedLayers() {
         return Objects.requireNonNullElse(layers, "").strip();
+    }
+
+    /** Tells whether more is told than the layers of one cloth. */
+    public boolean hasMore() {
+        return also.stream().anyMatch(it -> !it.isBlank()) || !crossing.isBlank() || !stitching.isBlank();
     }
 
     /** Returns how many layers of a further cloth were typed. */
@@ -97,6 +103,15 @@ record StackAsked(
         return isNumber
                 ? Parsed.layers("crossing", crossing)
                 : Parsed.word("crossing", Crossing.class, crossing).layers(stack);
+    }
+
+    /**
+     * Returns how many layers of stitching are in it already; nothing where none was told.
+     *
+     * @throws BadInput if it is no whole number
+     */
+    OptionalInt stitchingLayers() {
+        return stitching.isBlank() ? OptionalInt.empty() : OptionalInt.of(Parsed.layers("stitching", stitching));
     }
 
     void addTo(Address address) {

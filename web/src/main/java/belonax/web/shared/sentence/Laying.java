@@ -1,0 +1,147 @@
+package belonax.web.shared.sentence;
+
+import belonax.cloth.Cloth;
+import belonax.cloth.Layers;
+import belonax.cloth.Stack;
+import belonax.hazard.Job;
+import belonax.hazard.JobBuilder;
+import belonax.hazard.Purpose;
+import belonax.life.Wear;
+import belonax.room.card.DrawerStore;
+import belonax.room.drawer.Spool;
+import belonax.room.event.SetupKept;
+import belonax.room.event.SetupKept.ThreadKept;
+import belonax.room.event.TableWork;
+import belonax.room.event.TableWork.Described;
+import belonax.room.event.TableWork.Laid;
+import belonax.room.settings.Units;
+import belonax.thread.SewingThread;
+import belonax.web.shared.form.Parsed;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.util.LinkedMultiValueMap;
+import org.springframework.util.MultiValueMap;
+
+/** Lays a sentence on the table, and says again what lies there, in the sewist's units. */
+final class Laying {
+    private static final double LEAST_STACK_MM = 0.05;
+
+    private Laying() {}
+
+    /**
+     * Returns a sentence as it lies on the table.
+     *
+     * @throws belonax.BadInput naming the part of it that will not do
+     */
+    static TableWork of(Sentence sentence, Stock stock) {
+        Stack stack = sentence.sewn(stock);
+        SewingThread thread = sentence.thread().get(stock);
+        // Reads, and refuses, what only a job tells.
+        JobBuilder job =
+                Job.sewing(stack, thread).crossingLayers(sentence.stack().crossingLayers(stack));
+        sentence.work().tell(job, stock.units());
+        sentence.work().wish();
+        Optional<SewingThread> bobbin = sentence.thread().inTheBobbin(stock);
+        Purpose purpose = Parsed.word("purpose", Purpose.class, sentence.work().typedPurpose());
+        Double width = millimetres("width", sentence.work().width(), stock.units());
+        SetupKept setup = new SetupKept(
+                stack.all().get(0).cloth().id(),
+                stack.words(),
+                stack.layers(),
+                Math.max(LEAST_STACK_MM, stack.thicknessMm()),
+                width == null ? 0 : width,
+                ThreadKept.of(thread),
+                bobbin.map(ThreadKept::of).orElse(null));
+        return new TableWork(
+                laid(sentence, stack),
+                sentence.stack().crossing().strip(),
+                sentence.stack().stitchingLayers().orElse(0),
+                top(sentence, thread, stock),
+                bobbin.isPresent()
+                        ? DrawerStore.uuid(sentence.thread().bobbin()).orElse(null)
+                        : null,
+                purpose,
+                width,
+                millimetres("offset", sentence.work().offset(), stock.units()),
+                sentence.work().twinWished(),
+                setup,
+                Wear.of(stack, thread, purpose));
+    }
+
+    private static List<Laid> laid(Sentence sentence, Stack stack) {
+        List<Laid> all = new ArrayList<>();
+        for (Layers it : stack.all()) {
+            boolean isDescribed = all.isEmpty() && sentence.cloth().isDescribed();
+            all.add(new Laid(it.cloth().id(), isDescribed ? Described.of(it.cloth()) : null, it.count()));
+        }
+        return all;
+    }
+
+    private static TableWork.Top top(Sentence sentence, SewingThread thread, Stock stock) {
+        Optional<Spool> spool = stock.findSpool(sentence.thread().spool());
+        String colour = spool.map(Spool::colour).orElse("");
+        return new TableWork.Top(
+                spool.isPresent() ? DrawerStore.uuid(sentence.thread().spool()).orElse(null) : null,
+                colour,
+                ThreadKept.of(thread),
+                thread.quality(),
+                sentence.thread().isDoubled() ? 2 : 1,
+                (colour + " " + thread.words()).strip());
+    }
+
+    /** Returns what lies on the table as it would be typed. */
+    static MultiValueMap<String, String> said(TableWork work, Units units) {
+        MultiValueMap<String, String> said = new LinkedMultiValueMap<>();
+        Laid first = work.stack().get(0);
+        said.add("cloth", first.cloth());
+        if (first.described() != null) {
+            describe(said, first.described(), units);
+        }
+        said.add("layers", String.valueOf(first.layers()));
+        for (Laid it : work.stack().subList(1, work.stack().size())) {
+            said.add("also", it.cloth());
+            said.add("alsoLayers", String.valueOf(it.layers()));
+        }
+        said.add("crossing", work.crossing());
+        said.add("stitching", work.stitching() == 0 ? "" : String.valueOf(work.stitching()));
+        SewingThread thread = work.top().thread().thread();
+        said.add("spool", work.top().spool() == null ? "" : work.top().spool().toString());
+        said.add("number", thread.tex().shown());
+        said.add("fibre", thread.fibre().name());
+        said.add("build", thread.build().name());
+        said.add("strands", String.valueOf(work.top().strands()));
+        said.add("bobbin", work.bobbin() == null ? "" : work.bobbin().toString());
+        ThreadKept below = work.setup().bobbin();
+        said.add(
+                "bobbinTex",
+                work.bobbin() != null || below == null
+                        ? ""
+                        : below.thread().tex().shown());
+        said.add("purpose", work.purpose().name());
+        said.add("width", typed(work.stitchWidthMm(), units));
+        said.add("offset", typed(work.offCentreMm(), units));
+        said.add("twin", work.twin());
+        return said;
+    }
+
+    private static void describe(MultiValueMap<String, String> said, Described it, Units units) {
+        said.set("cloth", Cloth.DESCRIBED);
+        said.add("structure", it.structure().name());
+        said.add("weight", units.weightNumber(it.weightGsm()));
+        said.add("gives", it.stretchPercent() == null ? "" : String.valueOf(Math.round(it.stretchPercent())));
+        said.add("density", it.density().name());
+        it.traits().forEach(trait -> said.add("traits", trait.name()));
+        said.add("part", it.part().name());
+        said.add("make", it.make().name());
+    }
+
+    private static String typed(@Nullable Double mm, Units units) {
+        return mm == null ? "" : units.mmNumber(mm);
+    }
+
+    private static @Nullable Double millimetres(String field, String text, Units units) {
+        return text.isBlank() ? null : units.toMm(Parsed.number(field, text, "Type a length, such as 3."));
+    }
+}

@@ -1,0 +1,45 @@
+package belonax.web.shared.sentence;
+
+import belonax.room.needle.MachineNow;
+import belonax.web.shared.Layout;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The sentence alone, so that a picker opens without the page being worked out anew. */
+@Controller
+class SentencePage {
+    private static final Set<String> TAKES_IT = Set.of("/bench", "/match", "/fit", "/fit/broken", "/balance", "/mend");
+
+    private final Sentences sentences;
+    private final Layout layout;
+
+    SentencePage(Sentences sentences, Layout layout) {
+        this.sentences = sentences;
+        this.layout = layout;
+    }
+
+    @GetMapping("/sentence")
+    String open(@RequestParam(defaultValue = "") String at, HttpServletRequest request, Model model) {
+        Optional<MachineNow> on = layout.onTheTable(request);
+        Stock stock = sentences.stock();
+        String path = TAKES_IT.contains(at) ? at : "/match";
+        sentences.show(model, sentences.of(request, on, stock), on, stock, path, request);
+        return "shared/sentence :: sentence";
+    }
+
+    /** The cloths that fit the words typed so far. */
+    @GetMapping("/sentence/cloths")
+    String cloths(HttpServletRequest request, Model model) {
+        Optional<MachineNow> on = layout.onTheTable(request);
+        Stock stock = sentences.stock();
+        Sentence sentence = sentences.of(request, on, stock);
+        model.addAttribute("cloths", Pickers.choices(sentence, stock));
+        model.addAttribute("chosen", sentence.cloth().cloth());
+        return "shared/sentence :: cloths(cloths=${cloths},chosen=${chosen})";
+    }
+}

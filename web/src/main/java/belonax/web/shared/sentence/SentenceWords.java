@@ -1,0 +1,102 @@
+package belonax.web.shared.sentence;
+
+import belonax.BadInput;
+import belonax.cloth.Cloth;
+import belonax.cloth.Crossing;
+import belonax.hazard.Purpose;
+import belonax.room.needle.MachineNow;
+import belonax.room.settings.Units;
+import belonax.web.shared.drawing.ThreadColour;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The set-up sentence in words, part by part. */
+record SentenceWords(
+        String cloth, String clothFacts, String layers, String thread, String colour, String purpose, String machine) {
+
+    static SentenceWords of(Sentence form, Stock stock, Optional<MachineNow> machine) {
+        Optional<Cloth> chosen = form.cloth().find(stock);
+        return new SentenceWords(
+                chosen.map(Cloth::name).orElse("which cloth?"),
+                chosen.map(it -> facts(it, stock.units())).orElse(""),
+                layersWords(form, stock),
+                threadWords(form, stock),
+                stock.findSpool(form.thread().spool())
+                        .map(it -> ThreadColour.of(it.colour()))
+                        .orElse(""),
+                purposeWords(form),
+                machine.map(it -> it.machine().name()).orElse("a home machine"));
+    }
+
+    static String facts(Cloth cloth, Units units) {
+        String gives = cloth.stretchPercent() >= 8 ? ", gives " + Math.round(cloth.stretchPercent()) + " %" : "";
+        return units.weight(cloth.weightGsm()) + gives;
+    }
+
+    private static String layersWords(Sentence form, Stock stock) {
+        StringBuilder words = new StringBuilder(form.stack().typedLayers());
+        words.append(form.stack().typedLayers().equals("1") ? " layer" : " layers");
+        for (int i = 0; i < form.stack().also().size(); i++) {
+            String id = form.stack().also().get(i);
+            if (!id.isBlank()) {
+                String name = stock.findCloth(id).map(Cloth::name).orElse("another cloth");
+                words.append(" over ")
+                        .append(form.stack().layersOf(i))
+                        .append(" of ")
+                        .append(name);
+            }
+        }
+        if (!form.stack().stitching().isBlank()
+                && !form.stack().stitching().strip().equals("0")) {
+            words.append(", stitched already");
+        }
+        return form.stack().crossing().isBlank()
+                ? words.toString()
+                : words + ", " + crossingWords(form.stack().crossing());
+    }
+
+    private static String crossingWords(String crossing) {
+        return isNamed(crossing)
+                ? "crossing: " + Crossing.valueOf(crossing).words()
+                : "crossing of " + crossing.strip();
+    }
+
+    static boolean isNamed(String crossing) {
+        return Stream.of(Crossing.values()).anyMatch(it -> it.name().equals(crossing));
+    }
+
+    private static String threadWords(Sentence form, Stock stock) {
+        try {
+            String doubled = form.thread().isDoubled() ? ", doubled" : "";
+            return stock.findSpool(form.thread().spool())
+                    .map(it -> it.colour() + " " + stock.thread(it).words() + doubled)
+                    .orElseGet(() -> form.thread().get(stock).words());
+        } catch (BadInput e) {
+            return form.thread().typedNumber().isEmpty()
+                    ? "which thread?"
+                    : form.thread().typedNumber();
+        }
+    }
+
+    private static String purposeWords(Sentence form) {
+        String words = Stream.of(Purpose.values())
+                .filter(it -> it.name().equals(form.work().typedPurpose()))
+                .map(Purpose::words)
+                .findFirst()
+                .orElse("which work?");
+        String twin = form.work().twinWished().isBlank()
+                ? ""
+                : " with a " + twinWords(form.work().twinWished());
+        String off =
+                form.work().offset().isBlank() ? "" : ", needle " + form.work().offset() + " off the middle";
+        return form.work().width().isBlank()
+                ? words + twin + off
+                : words + " " + form.work().width() + " wide" + twin + off;
+    }
+
+    private static String twinWords(String twin) {
+        return twin.startsWith(WorkAsked.TRIPLE)
+                ? twin.substring(WorkAsked.TRIPLE.length()) + " mm triple"
+                : twin + " mm twin";
+    }
+}
