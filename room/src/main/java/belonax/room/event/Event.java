@@ -141,6 +141,14 @@ public sealed interface Event {
         }
     }
 
+    /** With a piece of the needle missing, a whole turn by hand was silent: the piece waits for the service. */
+    record SilentTurn(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return "a whole turn by hand was silent; what is missing waits for the service";
+        }
+    }
+
     /**
      * Work was done with one of the needles in a machine.
      *

@@ -15,6 +15,7 @@ public enum EventKind {
     PUT_BACK(Event.PutBack.class),
     BROKE(Event.Broke.class),
     PIECES_FOUND(Event.PiecesFound.class),
+    SILENT_TURN(Event.SilentTurn.class),
     SEWN(Event.Sewn.class),
     STRUCK(Event.Struck.class),
     SIGN(Event.Noticed.class),

@@ -18,6 +18,7 @@ final class Lived {
     NeedleState state = NeedleState.UNKNOWN;
     String keptAt = "";
     String missing = "";
+    boolean waits;
 
     @Nullable
     String machineId;
@@ -86,6 +87,9 @@ final class Lived {
             missing = broke.missing();
         } else if (event instanceof Event.PiecesFound) {
             missing = "";
+            waits = false;
+        } else if (event instanceof Event.SilentTurn) {
+            waits = true;
         } else {
             wear(event);
         }

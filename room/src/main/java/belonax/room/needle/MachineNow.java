@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param dial the dial at the last balance
  * @param table the work on its table, if any was laid there
  * @param timerSince when the timer that runs was started
+ * @param missing broken needles of which pieces may lie in it
  * @param work what was sewn on it, and when it was cared for
  */
 public record MachineNow(
@@ -33,6 +35,7 @@ public record MachineNow(
         OptionalDouble dial,
         Optional<TableWork> table,
         Optional<Instant> timerSince,
+        List<NeedleRecord> missing,
         Work work) {
 
     /**
@@ -74,6 +77,19 @@ public record MachineNow(
 
     public MachineNow {
         places = List.copyOf(places);
+        missing = List.copyOf(missing);
+    }
+
+    /** Tells whether a piece is missing in it that nobody looked further for: it is not sewn with. */
+    public boolean holdsAPiece() {
+        return missing.stream().anyMatch(it -> !it.waits());
+    }
+
+    /** Returns what is missing in it in words, such as “tip of the universal 80/12”; empty when nothing is. */
+    public String missingWords() {
+        return missing.stream()
+                .map(it -> it.missing() + " of the " + it.needle().words())
+                .collect(Collectors.joining("; "));
     }
 
     /** Returns what lies on its table in words; null where nothing was laid there. */

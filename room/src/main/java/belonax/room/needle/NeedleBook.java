@@ -301,6 +301,19 @@ public class NeedleBook {
         return record(needleId, new Event.PiecesFound(needle.machineId().orElse(null), needleId));
     }
 
+    /**
+     * Records that a whole turn by hand was silent, so that what is missing of a needle may wait for the service.
+     *
+     * @throws BadInput if nothing of it is missing
+     */
+    @UseCase
+    public UUID silentTurn(UUID needleId) {
+        NeedleRecord needle = hold(needleId)
+                .filter(it -> !it.missing().isEmpty())
+                .orElseThrow(() -> new BadInput("needle", "No piece of that needle is missing."));
+        return record(needleId, new Event.SilentTurn(needle.machineId().orElse(null), needleId));
+    }
+
     /** Records that the sharps jar was emptied. */
     @UseCase
     public UUID jarEmptied() {

@@ -70,6 +70,7 @@ public class NeedleEntity {
     private @Nullable Instant lastAt;
     private boolean failed;
     private String missing = "";
+    private boolean waits;
     private int projects;
     private int bigProjects;
     private double minutesSinceIn;
@@ -123,6 +124,7 @@ public class NeedleEntity {
         lastAt = lived.lastAt;
         failed = lived.failed;
         missing = lived.missing;
+        waits = lived.waits;
         projects = lived.projects;
         bigProjects = lived.bigProjects;
         projection = Projection.NUMBER;
@@ -166,6 +168,7 @@ public class NeedleEntity {
                 Optional.ofNullable(lastAt),
                 failed,
                 missing,
+                waits,
                 projects,
                 bigProjects);
     }

@@ -17,6 +17,7 @@ import java.util.UUID;
  * @param machineId the machine it is in, or was in last
  * @param failed whether it broke, or was retired because of a sign
  * @param missing pieces of it that were not found yet
+ * @param waits whether they wait for the service, since a whole turn by hand was silent
  * @param projects projects begun with it, big ones among them
  */
 public record NeedleRecord(
@@ -35,6 +36,7 @@ public record NeedleRecord(
         Optional<Instant> lastAt,
         boolean failed,
         String missing,
+        boolean waits,
         int projects,
         int bigProjects) {
 

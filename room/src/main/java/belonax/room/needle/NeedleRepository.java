@@ -50,6 +50,10 @@ public interface NeedleRepository extends Repository<NeedleEntity, UUID> {
                   and not exists (select v from StoredEvent v where v.undoes = l.actionId))""")
     List<InMachine> inMachines(Collection<String> machineIds);
 
+    /** Returns the needles of which pieces are missing in these machines. */
+    @Query("select n from NeedleEntity n where n.machineId in :machineIds and n.missing <> '' order by n.lastAt")
+    List<NeedleEntity> missingIn(Collection<String> machineIds);
+
     /** A broken needle, with the event that tells of it. */
     record Broken(NeedleEntity needle, StoredEvent by) {}
 

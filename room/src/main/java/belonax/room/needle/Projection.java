@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Projection implements Consequence {
     /** Counted up whenever the way changes in which a needle follows from events; rows of another number are worked out anew. */
-    static final int NUMBER = 1;
+    static final int NUMBER = 2;
 
     private static final Set<EventKind> MOVES = Set.of(EventKind.NEEDLE_IN, EventKind.NEEDLE_OUT);
 

@@ -185,13 +185,18 @@ public class SewingRoom {
         List<String> ids = shelved.stream().map(MachineCards.Shelved::id).toList();
         Map<String, NewestEvents.OfMachine> newest = this.newest.of(ids, TOLD_BY_EVENTS);
         Map<Spot, MachineNow.Fitted> fitted = fitted(ids);
+        List<NeedleRecord> missing =
+                needles.missingIn(ids).stream().map(NeedleEntity::line).toList();
         return shelved.stream()
-                .map(it -> now(it, Objects.requireNonNull(newest.get(it.id())), fitted))
+                .map(it -> now(it, Objects.requireNonNull(newest.get(it.id())), fitted, missing))
                 .toList();
     }
 
     private static MachineNow now(
-            MachineCards.Shelved machine, NewestEvents.OfMachine newest, Map<Spot, MachineNow.Fitted> fitted) {
+            MachineCards.Shelved machine,
+            NewestEvents.OfMachine newest,
+            Map<Spot, MachineNow.Fitted> fitted,
+            List<NeedleRecord> missing) {
         List<String> names = machine.card().machine().needlePlaces();
         List<MachineNow.Place> places = new ArrayList<>();
         for (int i = 0; i < names.size(); i++) {
@@ -210,6 +215,9 @@ public class SewingRoom {
                                 .filter(off -> off.seq() > on.seq())
                                 .isEmpty())
                         .map(StoredEvent::at),
+                missing.stream()
+                        .filter(it -> it.machineId().equals(Optional.of(machine.id())))
+                        .toList(),
                 new MachineNow.Work(
                         machine.sewnMinutes(),
                         machine.lintyMinutes(),

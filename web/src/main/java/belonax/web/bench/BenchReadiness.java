@@ -33,7 +33,10 @@ class BenchReadiness {
     }
 
     /** What is under the foot, and how the needle in the machine stands to it; no needle where none is in. */
-    record Ready(Stack stack, Optional<Fitted> fitted) {}
+    record Ready(Stack stack, Optional<Fitted> fitted, Missing missing) {}
+
+    /** What is missing in the machine of needles that broke in it. */
+    record Missing(List<NeedleRecord> needles, boolean forbids) {}
 
     /**
      * A needle in the machine, judged.
@@ -64,7 +67,10 @@ class BenchReadiness {
      */
     Ready judge(MachineNow now, Asked asked, boolean bigProject) {
         MatchRequest request = asked.request(Optional.of(now), book.brokenBefore(now.id(), asked.cloth()), List.of());
-        return new Ready(request.job().stack(), now.fitted().map(it -> judge(it, request, bigProject)));
+        return new Ready(
+                request.job().stack(),
+                now.fitted().map(it -> judge(it, request, bigProject)),
+                new Missing(now.missing(), now.holdsAPiece()));
     }
 
     private Fitted judge(MachineNow.Fitted fitted, MatchRequest request, boolean bigProject) {

@@ -1,6 +1,5 @@
 package belonax.web.bench;
 
-import belonax.cloth.Stack;
 import belonax.hazard.Hazard;
 import belonax.hazard.Verdict;
 import belonax.match.SetupCheck;
@@ -28,23 +27,39 @@ record BenchView(
         @Nullable ClampedNeedle drawing,
         String worn,
         double wornPx,
-        String wearSays) {
+        String wearSays,
+        List<MissingShown> missing) {
 
     private static final double BAR_PX = 240;
+
+    /** A needle of which something is missing in the machine. */
+    record MissingShown(String needle, String words, boolean waits) {
+        static List<MissingShown> of(BenchReadiness.Missing missing) {
+            return missing.needles().stream()
+                    .map(it -> new MissingShown(
+                            it.id().toString(),
+                            Words.capital(it.missing()) + " of the "
+                                    + it.needle().words(),
+                            it.waits()))
+                    .toList();
+        }
+    }
 
     /** One chance. */
     record HazardShown(String words, String chance, double barPx, boolean isHigh) {}
 
     static BenchView of(BenchReadiness.Ready it, Units units) {
         if (it.fitted().isEmpty()) {
-            return noNeedle(it.stack());
+            return noNeedle(it);
         }
         BenchReadiness.Fitted fitted = it.fitted().get();
         NeedleRecord needle = fitted.needle();
         SetupCheck.Checked checked = fitted.checked();
         return new BenchView(
-                fitted.forbids().isPresent() ? "Not like this" : headline(fitted),
-                fitted.isReady(),
+                it.missing().forbids()
+                        ? "Not ready: a piece is missing"
+                        : fitted.forbids().isPresent() ? "Not like this" : headline(fitted),
+                fitted.isReady() && !it.missing().forbids(),
                 Words.capital(needle.needle().words()),
                 needle.id().toString(),
                 fitted.retirement().reason(),
@@ -63,10 +78,11 @@ record BenchView(
                         needle.minutes() / 60),
                 BAR_PX * Math.min(1, fitted.retirement().used()),
                 "On this cloth an hour counts " + fitted.wear().factor() + ": "
-                        + fitted.wear().reason());
+                        + fitted.wear().reason(),
+                MissingShown.of(it.missing()));
     }
 
-    private static BenchView noNeedle(Stack stack) {
+    private static BenchView noNeedle(BenchReadiness.Ready it) {
         return new BenchView(
                 "Not ready: no needle in the machine",
                 false,
@@ -74,14 +90,15 @@ record BenchView(
                 null,
                 "Fit one, and Belonax counts its work from the first stitch.",
                 true,
-                stack.words(),
+                it.stack().words(),
                 "",
                 "",
                 List.of(),
                 null,
                 "",
                 0,
-                "");
+                "",
+                MissingShown.of(it.missing()));
     }
 
     private static String headline(BenchReadiness.Fitted it) {

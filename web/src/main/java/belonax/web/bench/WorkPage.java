@@ -6,6 +6,7 @@ import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.room.care.CareLog;
 import belonax.room.event.Undo;
+import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
@@ -36,6 +37,7 @@ class WorkPage {
 
     private final WorkLog work;
     private final NeedleNotes notes;
+    private final NeedleBook book;
     private final CareLog care;
     private final Undo undo;
     private final StitchCounter counter;
@@ -46,6 +48,7 @@ class WorkPage {
     WorkPage(
             WorkLog work,
             NeedleNotes notes,
+            NeedleBook book,
             CareLog care,
             Undo undo,
             StitchCounter counter,
@@ -54,6 +57,7 @@ class WorkPage {
             Layout layout) {
         this.work = work;
         this.notes = notes;
+        this.book = book;
         this.care = care;
         this.undo = undo;
         this.counter = counter;
@@ -139,6 +143,12 @@ class WorkPage {
     @PostMapping(path = "/bench/sign", params = "struck")
     String struck(@RequestParam String machine, @RequestParam(defaultValue = "0") int place, RedirectAttributes to) {
         return back(to, () -> Optional.of(notes.struck(machine, place)));
+    }
+
+    /** Records that a missing piece was found, or that a whole turn by hand was silent without it. */
+    @PostMapping("/bench/missing")
+    String missing(@RequestParam UUID needle, @RequestParam String press, RedirectAttributes to) {
+        return back(to, () -> Optional.of(press.equals("found") ? book.piecesFound(needle) : book.silentTurn(needle)));
     }
 
     @PostMapping("/bench/care")

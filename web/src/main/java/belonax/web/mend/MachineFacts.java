@@ -21,6 +21,9 @@ record MachineFacts(List<String> lines) {
                                 it.needle().needle().words(),
                                 it.needle().effectiveHours(),
                                 it.needle().struck() ? ", struck something" : ""))));
+        if (!now.missing().isEmpty()) {
+            lines.add("Missing, perhaps inside: " + now.missingWords());
+        }
         now.thread().ifPresent(it -> lines.add("Thread: " + it.words()));
         now.dial().ifPresent(it -> lines.add("Top dial at the last balance: " + Words.number(it)));
         lines.add("Plate: " + now.machine().plate().name() + "; foot: "

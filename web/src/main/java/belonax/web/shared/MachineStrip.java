@@ -32,6 +32,7 @@ public record MachineStrip(
         @Nullable String timer,
         boolean timerIsForgotten,
         @Nullable String openCase,
+        String missing,
         List<Choice> choices) {
 
     /**
@@ -74,9 +75,10 @@ public record MachineStrip(
                         running.map(MachineStrip::timer).orElse(null),
                         running.map(WorkLog.Running::isForgotten).orElse(false),
                         openCase.map(UUID::toString).orElse(null),
+                        it.missingWords(),
                         choices))
                 .orElseGet(() -> new MachineStrip(
-                        null, "No machine yet", "", List.of(), "", "", "", "", "", null, false, null, choices));
+                        null, "No machine yet", "", List.of(), "", "", "", "", "", null, false, null, "", choices));
     }
 
     /** The spool that lies on the table by its colour, unless the machine was threaded with another thread since. */
