@@ -58,9 +58,18 @@
     if (event.target === panel()) backTo = 'part-' + panel().dataset.picked;
   }, true);
 
-  document.addEventListener('htmx:afterSettle', () => {
+  // A panel that was closed before begins at the part that was pressed; a number is marked, so that typing replaces it.
+  let wasOpen = false;
+
+  function settle() {
     const part = backTo && !panel() && document.getElementById(backTo);
     if (part) part.focus();
     if (!panel()) backTo = null;
-  });
+    const first = panel() && !wasOpen && panel().querySelector('[data-focus]');
+    if (first) first.focus();
+    wasOpen = Boolean(panel());
+  }
+
+  document.addEventListener('htmx:afterSettle', settle);
+  document.addEventListener('DOMContentLoaded', settle);
 })();

@@ -1,5 +1,6 @@
 package belonax.balance;
 
+import belonax.Shown;
 import belonax.machine.BobbinKind;
 import belonax.machine.Dial;
 import belonax.machine.DialKind;
@@ -164,7 +165,7 @@ final class DialWords {
     private static String number(double dial) {
         double quarters = dial * 4;
         if (Math.abs(quarters - Math.rint(quarters)) > 1e-6) {
-            return String.format(Locale.ROOT, "%.2f", dial).replaceFirst("\\.?0+$", "");
+            return Shown.number(dial);
         }
         long whole = Math.round(Math.floor(quarters / 4 + 1e-9));
         String part = FRACTIONS.get((int) Math.round(quarters - 4 * whole));

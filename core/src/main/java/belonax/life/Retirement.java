@@ -11,6 +11,8 @@ public record Retirement(When when, String reason, double used) {
     /** How soon. */
     public enum When {
         LATER("not yet"),
+        /** The needle hardly sewed, and yet something is wrong: changing it would hide why. */
+        FIND_OUT("find out why"),
         SOON("soon"),
         NOW("change it now");
 

@@ -52,6 +52,9 @@ public enum RetirementSchool {
     /** Effective hours at which the guide retires a needle. */
     public static final double GUIDE_HOURS = 8;
 
+    /** Effective hours up to which a needle hardly sewed. */
+    private static final double FRESH_HOURS = 1;
+
     private static final double SOON_FROM = 0.85;
     private static final double HALF = 0.5;
 
@@ -80,10 +83,37 @@ public enum RetirementSchool {
                     "It struck something or was bent: change it now, it may break at the next thick place.",
                     1);
         }
-        if (!life.signs().isEmpty() && life.signs().get(0).actsAtOnce()) {
-            return new Retirement(Retirement.When.NOW, life.signs().get(0).meaning() + " Change it now.", 1);
+        return life.signs().stream()
+                .findFirst()
+                .filter(Sign::isOfTheNeedle)
+                .map(it -> bySign(life, it))
+                .orElseGet(() -> judge(life));
+    }
+
+    /**
+     * A sign on a needle that hardly sewed is seldom wear. On one that has sewn, most signs are enough; a stitch that only grew
+     * louder is, once half of the needle's life is used.
+     */
+    private Retirement bySign(NeedleLife life, Sign sign) {
+        Retirement own = judge(life);
+        if (life.effectiveHours() < FRESH_HOURS) {
+            return new Retirement(
+                    Retirement.When.FIND_OUT,
+                    String.format(
+                            Locale.ROOT,
+                            "%s on a needle of %.1f hours is seldom its wear: %s.",
+                            sign.words().substring(0, 1).toUpperCase(Locale.ROOT)
+                                    + sign.words().substring(1),
+                            life.effectiveHours(),
+                            sign.whenFresh()),
+                    own.used());
         }
-        return judge(life);
+        if (sign.actsAtOnce() || life.effectiveHours() > HALF * GUIDE_HOURS) {
+            return new Retirement(Retirement.When.NOW, sign.meaning() + " Change it now.", 1);
+        }
+        return own.when() == Retirement.When.NOW
+                ? own
+                : new Retirement(Retirement.When.SOON, sign.meaning() + " Listen again; change it soon.", own.used());
     }
 
     abstract Retirement judge(NeedleLife life);

@@ -1,6 +1,7 @@
 package belonax.machine;
 
 import belonax.BadInput;
+import belonax.Shown;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
@@ -57,17 +58,13 @@ public record Dial(DialKind kind, double min, double max, double step, double no
                 () -> String.format(
                         Locale.ROOT,
                         "That dial does not go there: it runs from %s to %s. Read it off the machine.",
-                        shown(min),
-                        shown(max)));
+                        Shown.number(min),
+                        Shown.number(max)));
     }
 
     /** Returns the setting nearest to a number that can be set. */
     public double nearest(double at) {
         return Math.max(min, Math.min(max, Math.round(at / step) * step));
-    }
-
-    private static String shown(double number) {
-        return String.format(Locale.ROOT, "%.2f", number).replaceFirst("\\.?0+$", "");
     }
 
     /** Returns the dial of most machines: 0 to 9 in quarters, 3 to 5 for ordinary thread. */

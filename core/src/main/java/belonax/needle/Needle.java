@@ -1,6 +1,7 @@
 package belonax.needle;
 
 import belonax.BadInput;
+import belonax.Shown;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -83,7 +84,7 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
     /** Returns type and size in words, such as {@code stretch 75/11} or {@code stretch twin 4.0 mm, 75/11}. */
     public String words() {
         return twin.map(it -> String.format(
-                        Locale.ROOT, "%s %s %.1f mm, %s", it.point().words(), type.words(), it.spacingMm(), size))
+                        "%s %s %s mm, %s", it.point().words(), type.words(), Shown.number(it.spacingMm()), size))
                 .orElseGet(() -> type.words() + " " + size);
     }
 

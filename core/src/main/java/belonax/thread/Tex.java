@@ -1,7 +1,7 @@
 package belonax.thread;
 
 import belonax.BadInput;
-import java.util.Locale;
+import belonax.Shown;
 
 /**
  * Fineness of a thread in tex: grams per 1000 metres, from {@value #FINEST} to {@value #THICKEST}. All other numberings
@@ -17,7 +17,7 @@ public record Tex(double value) implements Comparable<Tex> {
         BadInput.unless(
                 value >= FINEST && value <= THICKEST,
                 "tex",
-                () -> "A thread of tex " + shown(value) + " is "
+                () -> "A thread of tex " + Shown.tenths(value) + " is "
                         + (value < FINEST ? "finer" : value > THICKEST ? "thicker" : "not a number, nor")
                         + " than any sewing thread. Check the label, or weigh the spool: tex = 1000 × grams ÷ metres.");
     }
@@ -25,22 +25,16 @@ public record Tex(double value) implements Comparable<Tex> {
     /** Returns the fineness with at most one decimal. */
     @Override
     public String toString() {
-        return "tex " + shown(value);
+        return "tex " + Shown.tenths(value);
     }
 
     /** Returns the number as it is shown: whole where it is nearly whole, otherwise with one decimal. */
     public String shown() {
-        return shown(value);
+        return Shown.tenths(value);
     }
 
     @Override
     public int compareTo(Tex other) {
         return Double.compare(value, other.value);
-    }
-
-    private static String shown(double value) {
-        return Math.abs(value - Math.rint(value)) < 0.05
-                ? String.format(Locale.ROOT, "%.0f", value)
-                : String.format(Locale.ROOT, "%.1f", value);
     }
 }

@@ -1,6 +1,7 @@
 package belonax.thread;
 
 import belonax.BadInput;
+import belonax.Shown;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -127,8 +128,8 @@ public final class ThreadLabel {
                 "Was the empty spool weighed along? The label says %s, and %s m of that weigh %s g by themselves. Weigh an empty"
                         + " spool of the kind, and take it off.",
                 likeliest,
-                plain(metres),
-                plain(likeliest.value() * metres / 1000)));
+                Shown.tenths(metres),
+                Shown.tenths(likeliest.value() * metres / 1000)));
     }
 
     /** Weighing is evidence: a reading that agrees with it gains, the others fade. */
@@ -146,8 +147,8 @@ public final class ThreadLabel {
                 String.format(
                         Locale.ROOT,
                         "%s g net on %s m: 1000 × grams ÷ metres is %s.",
-                        plain(grams),
-                        plain(metres),
+                        Shown.tenths(grams),
+                        Shown.tenths(metres),
                         tex)));
         return new ArrayList<>(
                 normal(all).stream().filter(it -> it.likelihood() >= 0.002).toList());
@@ -185,22 +186,16 @@ public final class ThreadLabel {
         String weights = String.format(
                 Locale.ROOT,
                 "%s m of it weigh %s g if it is %s (%s), %s g if it is %s (%s).",
-                plain(length),
-                plain(first.tex().value() * length / 1000),
+                Shown.tenths(length),
+                Shown.tenths(first.tex().value() * length / 1000),
                 first.tex(),
                 first.numbering().words(),
-                plain(other.tex().value() * length / 1000),
+                Shown.tenths(other.tex().value() * length / 1000),
                 other.tex(),
                 other.numbering().words());
         return metres.isPresent()
                 ? "What does the thread weigh without its spool? " + weights
                 : "How many metres are on the spool, and what do they weigh? " + weights;
-    }
-
-    private static String plain(double value) {
-        return Math.abs(value - Math.rint(value)) < 0.05
-                ? String.format(Locale.ROOT, "%.0f", value)
-                : String.format(Locale.ROOT, "%.1f", value);
     }
 
     private static BadInput unreadable(OptionalDouble metres, OptionalDouble grams) {

@@ -38,7 +38,7 @@ class NeedleTest {
         assertThat(stretch.label()).isEqualTo("130/705 H-S 75/11");
         assertThat(stretch.words()).isEqualTo("stretch 75/11");
         assertThat(twin.label()).isEqualTo("130/705 H-S ZWI 4.0/75");
-        assertThat(twin.words()).isEqualTo("stretch twin 4.0 mm, 75/11");
+        assertThat(twin.words()).isEqualTo("stretch twin 4 mm, 75/11");
     }
 
     @ParameterizedTest(name = "{0} in {1} sizes from {2} to {3}")

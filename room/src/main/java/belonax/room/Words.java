@@ -1,6 +1,6 @@
 package belonax.room;
 
-import java.util.Locale;
+import belonax.Shown;
 
 /** How numbers and names are written on pages. */
 public final class Words {
@@ -18,7 +18,7 @@ public final class Words {
 
     /** Returns a dial's number as it is typed, such as 3.75. */
     public static String typed(double value) {
-        return String.format(Locale.ROOT, "%.2f", value).replaceFirst("\\.?0+$", "");
+        return Shown.number(value);
     }
 
     /** Returns a number as short as it can be typed, such as 80 or 0.125. */
@@ -30,9 +30,7 @@ public final class Words {
 
     /** Returns a length in millimetres without needless decimals, such as 2.5 or 3. */
     public static String mm(double value) {
-        return value == Math.rint(value)
-                ? String.format(Locale.ROOT, "%.0f", value)
-                : String.format(Locale.ROOT, "%.1f", value);
+        return Shown.tenths(value);
     }
 
     /** Returns how many there are, such as 1 check or 3 checks. */

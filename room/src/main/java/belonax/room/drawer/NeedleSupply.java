@@ -69,13 +69,15 @@ public class NeedleSupply {
      * What can go in.
      *
      * @param packetOf the word of the packet that a needle is offered from, for those that are offered
+     * @param lastPlace where a needle was parked last, in the owner's words; empty when none ever was
      */
     public record Choices(
             @Nullable String old,
             @Nullable String oldId,
             List<Choice> parked,
             List<Choice> packets,
-            Map<Needle, String> packetOf) {}
+            Map<Needle, String> packetOf,
+            String lastPlace) {}
 
     /** Returns what can go into a machine: only needles of systems that it lists. */
     @Transactional(readOnly = true)
@@ -114,7 +116,12 @@ public class NeedleSupply {
                         .collect(Collectors.toMap(
                                 it -> it.card().needle(),
                                 it -> new NeedleSource.Opened(it.id()).word(),
-                                (first, second) -> first)));
+                                (first, second) -> first)),
+                about.stream()
+                        .map(NeedleRecord::keptAt)
+                        .filter(it -> !it.isBlank())
+                        .findFirst()
+                        .orElse(""));
     }
 
     /**

@@ -145,6 +145,18 @@ public class WorkLog {
      */
     @UseCase
     public Optional<UUID> stopTimer(String machineId, Optional<Double> minutesInstead) {
+        return pause(machineId, minutesInstead);
+    }
+
+    /** Does the same as part of another use case. A timer that was forgotten runs on: how long was sewn has to be asked. */
+    @Transactional
+    public void pauseFor(String machineId) {
+        if (running(machineId).filter(it -> !it.isForgotten()).isPresent()) {
+            pause(machineId, Optional.empty());
+        }
+    }
+
+    private Optional<UUID> pause(String machineId, Optional<Double> minutesInstead) {
         machines.hold(machineId);
         Optional<Running> running = running(machineId);
         if (running.isEmpty()) {

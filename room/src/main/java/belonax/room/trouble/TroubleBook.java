@@ -21,6 +21,7 @@ import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook.Goes;
 import belonax.room.needle.SewingRoom;
+import belonax.room.needle.WorkLog;
 import belonax.room.press.UseCase;
 import belonax.room.table.TableBook;
 import belonax.room.trouble.MendCase.Result;
@@ -45,6 +46,7 @@ public class TroubleBook {
     private final FaultFinder finder;
     private final SewingRoom room;
     private final TableBook table;
+    private final WorkLog timer;
     private final NeedleSupply supply;
     private final Undo undo;
     private final CareLog care;
@@ -58,6 +60,7 @@ public class TroubleBook {
             FaultFinder finder,
             SewingRoom room,
             TableBook table,
+            WorkLog timer,
             NeedleSupply supply,
             Undo undo,
             CareLog care,
@@ -69,6 +72,7 @@ public class TroubleBook {
         this.finder = finder;
         this.room = room;
         this.table = table;
+        this.timer = timer;
         this.supply = supply;
         this.undo = undo;
         this.care = care;
@@ -96,7 +100,7 @@ public class TroubleBook {
             Optional<UUID> spool) {}
 
     /**
-     * Begins the search; a trouble that is open on the machine is put aside.
+     * Begins the search; a trouble that is open on the machine is put aside, and its timer stops.
      *
      * @param work what was sewn, where that is told
      * @return the new trouble
@@ -104,6 +108,7 @@ public class TroubleBook {
     @UseCase
     public UUID begin(MendCase trouble, Optional<TableWork> work) {
         room.hold(trouble.machineId());
+        timer.pauseFor(trouble.machineId());
         work.ifPresent(it -> table.lay(ids.get(), trouble.machineId(), it));
         putOpenAside(trouble.machineId(), Optional.empty());
         return drawer.add(trouble).card();

@@ -10,6 +10,7 @@ import belonax.life.Retirement;
 import belonax.life.Wear;
 import belonax.match.MatchRequest;
 import belonax.match.SetupCheck;
+import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleRecord;
@@ -66,7 +67,7 @@ class BenchReadiness {
      * @throws belonax.BadInput if the sentence will not do, or this machine cannot sew that
      */
     Ready judge(MachineNow now, Asked asked, boolean bigProject) {
-        MatchRequest request = asked.request(Optional.of(now), book.brokenBefore(now.id(), asked.cloth()), List.of());
+        MatchRequest request = asked.judging(now, book.brokenBefore(now.id(), asked.cloth()));
         return new Ready(
                 request.job().stack(),
                 now.fitted().map(it -> judge(it, request, bigProject)),
@@ -84,6 +85,18 @@ class BenchReadiness {
                 settings.now().retirement().advise(life(needle, learnt, bigProject)),
                 check.check(request, fitted.needle()),
                 job.limits().forbidding());
+    }
+
+    /** Returns the needle in a machine, if one is. */
+    Optional<NeedleRecord> needle(MachineNow now) {
+        return now.fitted().flatMap(it -> book.find(it.needleId()));
+    }
+
+    /** Returns what the sewist's school says of a needle on what lies on the table. */
+    Retirement advise(NeedleRecord needle, MachineNow now) {
+        Wear wear = now.table().map(TableWork::wear).orElse(Wear.ORDINARY);
+        LearntLife learnt = book.learnt(needle.needle().type(), wear);
+        return settings.now().retirement().advise(life(needle, learnt, false));
     }
 
     private static NeedleLife life(NeedleRecord needle, LearntLife learnt, boolean bigProject) {

@@ -8,6 +8,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.drawer.NeedleSource;
 import belonax.room.drawer.NeedleSupply.Change;
+import belonax.room.drawer.NeedleSupply.Choices;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook.Goes;
@@ -31,8 +32,25 @@ record FitForm(
         @Nullable String where,
         @Nullable Boolean failed) {
 
-    static FitForm usual(int place) {
-        return new FitForm(place, null, null, null, Goes.PARK, null, null);
+    /** Returns it with the needle that was named, and the place where one was parked last. */
+    static FitForm usual(int place, GoesIn in, Choices choices) {
+        Optional<String> packet =
+                in.needle().flatMap(it -> Optional.ofNullable(choices.packetOf().get(it)));
+        return new FitForm(
+                place,
+                null,
+                packet.orElse(null),
+                packet.isPresent() ? null : in.needle().map(FitForm::printed).orElse(null),
+                Goes.PARK,
+                choices.lastPlace(),
+                null);
+    }
+
+    /** Returns what the packet of a needle says. */
+    private static String printed(Needle it) {
+        return it.type().isMultiple() || it.system() == NeedleSystem.H_130_705
+                ? it.label()
+                : it.type().words() + " " + it.label();
     }
 
     /**

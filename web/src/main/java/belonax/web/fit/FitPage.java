@@ -1,6 +1,7 @@
 package belonax.web.fit;
 
 import belonax.room.drawer.NeedleSupply;
+import belonax.room.drawer.NeedleSupply.Choices;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
@@ -52,6 +53,7 @@ class FitPage {
             @RequestParam(required = false) Optional<Integer> step,
             @RequestParam(defaultValue = "0") int place,
             @RequestParam(defaultValue = "0") int turn,
+            @RequestParam(defaultValue = "") String in,
             @CookieValue(name = COOKIE, defaultValue = "") String left,
             HttpServletRequest request,
             HttpServletResponse response,
@@ -60,13 +62,20 @@ class FitPage {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
+        GoesIn goesIn = GoesIn.of(in);
+        Choices choices = supply.choices(machine.get(), place);
         FitView view = FitView.of(
-                machine.get(), place, step.orElseGet(() -> FitView.stepLeft(left, machine.get())), shown(turn));
+                machine.get(),
+                place,
+                step.orElseGet(() -> FitView.stepLeft(left, machine.get())),
+                shown(turn),
+                goesIn,
+                from(goesIn, choices));
         remember(view.remembered(), response);
         model.addAttribute("fit", view);
         sentences.show(model, machine, "/fit", request);
-        FormPage.show(model, FitForm.usual(place));
-        return view.isEnd() ? end(machine.get(), place, model) : "fit/step";
+        FormPage.show(model, FitForm.usual(place, goesIn, choices));
+        return view.isEnd() ? end(choices, place, model) : "fit/step";
     }
 
     @PostMapping("/fit")
@@ -87,7 +96,7 @@ class FitPage {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             int place = errors.getFieldValue("place") instanceof Integer number ? number : 0;
             sentences.show(model, machine, "/fit", request);
-            return end(machine.get(), place, model);
+            return end(supply.choices(machine.get(), place), place, model);
         }
         remember("", response);
         to.addAttribute("done", action.get());
@@ -146,8 +155,20 @@ class FitPage {
         return "fit/broken";
     }
 
-    private String end(MachineNow machine, int place, Model model) {
-        model.addAttribute("end", supply.choices(machine, place));
+    /** Says which needle goes in, and where it comes from; nothing where none is named. */
+    private static String from(GoesIn in, Choices choices) {
+        return in.needle()
+                .flatMap(it -> Optional.ofNullable(choices.packetOf().get(it)))
+                .flatMap(word -> choices.packets().stream()
+                        .filter(it -> it.value().equals(word))
+                        .findFirst())
+                .map(it -> "In goes one out of your packet: " + it.words() + ".")
+                .or(() -> in.needle().map(it -> "In goes a " + it.words() + "; no packet of it is in your drawer."))
+                .orElse("");
+    }
+
+    private static String end(Choices choices, int place, Model model) {
+        model.addAttribute("end", choices);
         model.addAttribute("place", place);
         model.addAttribute(
                 "isAnother",

@@ -1,6 +1,7 @@
 package belonax.web.fit;
 
 import belonax.machine.FitStep;
+import belonax.machine.FlatSide;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
@@ -10,6 +11,9 @@ import belonax.room.Choice;
 import belonax.room.needle.MachineNow;
 import belonax.web.shared.drawing.ClampedNeedle;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** One step of a needle change as the page shows it, large. */
 record FitView(
@@ -21,22 +25,23 @@ record FitView(
         int place,
         List<Choice> places,
         TurnView turn,
-        ClampedNeedle needle,
+        @Nullable ClampedNeedle needle,
+        String goesIn,
+        String carried,
+        boolean threadsFromTheRight,
+        List<Choice> steps,
         String remembered) {
 
     private static final Needle USUAL = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
 
-    static FitView of(MachineNow now, int place, int asked, int turn) {
+    static FitView of(MachineNow now, int place, int asked, int turn, GoesIn in, String from) {
         boolean round = now.machine().systems().get(0).shank() == Shank.ROUND;
         List<FitStep> steps = FitStep.of(now.machine(), now.card().hasThreader(), round);
         int number = Math.max(1, Math.min(asked, steps.size() + 1));
         boolean end = number > steps.size();
-        Needle drawn = now.fittedIn(place)
-                .map(it -> it.needle().needle())
-                .filter(it -> !it.type().isMultiple())
-                .orElse(USUAL);
+        FitStep step = steps.get(Math.min(number, steps.size()) - 1);
         return new FitView(
-                steps.get(Math.min(number, steps.size()) - 1),
+                step,
                 number,
                 steps.size(),
                 end,
@@ -44,8 +49,25 @@ record FitView(
                 place,
                 placesOf(now),
                 TurnView.of(now.machine().flatSide(), turn),
-                ClampedNeedle.of(drawn, 0),
+                drawn(now, place, step, in).map(it -> ClampedNeedle.of(it, 0)).orElse(null),
+                in.needle()
+                        .map(it -> "In goes: " + it.words() + ", " + from + ".")
+                        .orElse(""),
+                in.carried(),
+                now.machine().flatSide() == FlatSide.LEFT,
+                IntStream.range(0, steps.size())
+                        .mapToObj(i ->
+                                new Choice(String.valueOf(i + 1), steps.get(i).title()))
+                        .toList(),
                 now.id() + "." + number);
+    }
+
+    /** Until the old needle is out, it is drawn; from then on the one that goes in. Where none is in, none is drawn. */
+    private static Optional<Needle> drawn(MachineNow now, int place, FitStep step, GoesIn in) {
+        Optional<Needle> old = now.fittedIn(place).map(it -> it.needle().needle());
+        boolean isNew = step.scene().compareTo(FitStep.Scene.NEEDLE_OUT) > 0;
+        return (isNew ? Optional.of(in.needle().or(() -> old).orElse(USUAL)) : old)
+                .map(it -> it.type().isMultiple() ? USUAL : it);
     }
 
     /** Where a machine holds several needles, which one is changed. */

@@ -17,11 +17,13 @@ import belonax.room.settings.Units;
 import belonax.thread.SewingThread;
 import belonax.web.shared.drawing.NeedlePortrait;
 import belonax.web.shared.sentence.Stock;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriUtils;
 
 /** The answer as the page shows it: the answer first, then why, then numbers. */
 record MatchView(
@@ -104,6 +106,13 @@ record MatchView(
             int nm,
             @Nullable Double spacingMm,
             @Nullable NeedleType point) {
+        /** Returns the word by which the steps of fitting carry it. */
+        public String word() {
+            String one = String.join("~", system, type.name(), String.valueOf(nm));
+            String word = spacingMm == null || point == null ? one : one + "~" + spacingMm + "~" + point.name();
+            return UriUtils.encode(word, StandardCharsets.UTF_8);
+        }
+
         static NeedleChosen of(Needle it) {
             return new NeedleChosen(
                     it.system().label(),

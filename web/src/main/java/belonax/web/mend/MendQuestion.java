@@ -82,7 +82,7 @@ class MendQuestion {
             try {
                 return Optional.of(sentences
                         .again(work, Optional.of(now))
-                        .request(Optional.of(now), List.of(), List.of())
+                        .judging(now, List.of())
                         .job());
             } catch (BadInput gone) {
                 return Optional.empty();

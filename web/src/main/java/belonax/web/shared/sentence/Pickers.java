@@ -176,10 +176,10 @@ record Pickers(
                 stock.catalogueCloths(form.find()).stream().map(it -> choice(it, false, stock.units()));
         Stream<ClothChoice> now = chosen.filter(it -> !form.cloth().isDescribed()).stream()
                 .map(it -> choice(it, it.id().length() == 36, stock.units()));
-        return Stream.concat(now, Stream.concat(mine, others))
-                .distinct()
-                .limit(MOST_CLOTHS + 1L)
-                .toList();
+        // Who searches sees what was found first, so that it can be taken at once.
+        Stream<ClothChoice> all =
+                form.find().isBlank() ? Stream.concat(now, Stream.concat(mine, others)) : Stream.concat(mine, others);
+        return all.distinct().limit(MOST_CLOTHS + 1L).toList();
     }
 
     private static ClothChoice choice(Cloth it, boolean isMine, Units units) {

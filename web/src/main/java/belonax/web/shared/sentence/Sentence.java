@@ -5,6 +5,7 @@ import belonax.hazard.BrokenBefore;
 import belonax.hazard.Job;
 import belonax.hazard.JobBuilder;
 import belonax.match.MatchRequest;
+import belonax.needle.Needle;
 import belonax.room.drawer.Spool;
 import belonax.room.machine.MachineCard;
 import belonax.room.needle.MachineNow;
@@ -71,13 +72,15 @@ public record Sentence(ClothAsked cloth, StackAsked stack, ThreadAsked thread, W
     /**
      * Returns the question to the matcher.
      *
+     * @param owned the needles of the drawer, where they are to be offered
      * @throws belonax.BadInput naming the part of the sentence that will not do
      */
     public MatchRequest request(
             Stock stock,
             Optional<MachineCard> machine,
             List<BrokenBefore> brokenBefore,
-            List<MatchRequest.Proven> proven) {
+            List<MatchRequest.Proven> proven,
+            List<Needle> owned) {
         Stack sewn = sewn(stock);
         JobBuilder job = Job.sewing(sewn, thread.get(stock)).brokenBefore(brokenBefore);
         work.tell(job, stock.units());
@@ -85,7 +88,7 @@ public record Sentence(ClothAsked cloth, StackAsked stack, ThreadAsked thread, W
         stack.stitchingLayers().ifPresent(job::stitchingAlready);
         job.crossingLayers(stack.crossingLayers(sewn));
         machine.ifPresent(it -> job.on(it.machine()).feet(it.footKinds()));
-        return new MatchRequest(job.build(), work.wish(), proven, stock.needles());
+        return new MatchRequest(job.build(), work.wish(), proven, owned);
     }
 
     /** Returns the address at which a page takes this sentence. */

@@ -137,9 +137,15 @@ public class Sentences {
 
     /** A sentence that a page asked with, and what it can be made of. */
     public record Asked(Sentence sentence, Stock stock) {
+        /** Returns the question which needle to take; those of the drawer are offered. */
         public MatchRequest request(
                 Optional<MachineNow> on, List<BrokenBefore> brokenBefore, List<MatchRequest.Proven> proven) {
-            return sentence.request(stock, on.map(MachineNow::card), brokenBefore, proven);
+            return sentence.request(stock, on.map(MachineNow::card), brokenBefore, proven, stock.needles());
+        }
+
+        /** Returns the question how a needle does that is in the machine. */
+        public MatchRequest judging(MachineNow on, List<BrokenBefore> brokenBefore) {
+            return sentence.request(stock, Optional.of(on.card()), brokenBefore, List.of(), List.of());
         }
 
         public String cloth() {

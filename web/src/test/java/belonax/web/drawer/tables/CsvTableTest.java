@@ -81,7 +81,7 @@ class CsvTableTest {
 
         assertThat(CsvTables.packets().read(bytes(csv), Units.METRIC))
                 .extracting(Packet::words)
-                .containsExactly("stretch 90/14", "stretch twin 4.0 mm, 75/11");
+                .containsExactly("stretch 90/14", "stretch twin 4 mm, 75/11");
     }
 
     @ParameterizedTest

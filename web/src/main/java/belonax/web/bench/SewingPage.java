@@ -1,0 +1,95 @@
+package belonax.web.bench;
+
+import belonax.life.Retirement;
+import belonax.life.Sign;
+import belonax.room.event.Undo;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleNotes;
+import belonax.room.needle.NeedleRecord;
+import belonax.room.needle.WorkLog;
+import belonax.web.shared.AtStop;
+import belonax.web.shared.Layout;
+import belonax.web.shared.Stop;
+import belonax.web.shared.sentence.Sentences;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Sewing: the clock runs, and what is noticed is one press. */
+@Controller
+@AtStop(Stop.BENCH)
+class SewingPage {
+    private final WorkLog work;
+    private final NeedleNotes notes;
+    private final BenchReadiness readiness;
+    private final Undo undo;
+    private final Sentences sentences;
+    private final Layout layout;
+
+    SewingPage(
+            WorkLog work, NeedleNotes notes, BenchReadiness readiness, Undo undo, Sentences sentences, Layout layout) {
+        this.work = work;
+        this.notes = notes;
+        this.readiness = readiness;
+        this.undo = undo;
+        this.sentences = sentences;
+        this.layout = layout;
+    }
+
+    @GetMapping("/sewing")
+    String sewing(
+            @RequestParam(required = false) Optional<Sign> noticed,
+            @RequestParam(required = false) Optional<UUID> done,
+            HttpServletRequest request,
+            Model model) {
+        Optional<MachineNow> machine = layout.onTheTable(request);
+        if (machine.isEmpty()) {
+            return "redirect:/welcome";
+        }
+        sentences.show(model, machine, "/bench", request);
+        Optional<NeedleRecord> needle = noticed.flatMap(it -> readiness.needle(machine.get()));
+        Optional<Retirement> advice = needle.map(it -> readiness.advise(it, machine.get()));
+        model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
+        model.addAttribute("sewing", SewingView.of(machine.get(), work.running(machine.get()), noticed, advice));
+        return "bench/sewing";
+    }
+
+    /** Starts the clock on what the page that sent it spoke of. */
+    @PostMapping("/sewing")
+    String start(
+            @RequestParam String machine, @RequestParam(defaultValue = "") String table, HttpServletRequest request) {
+        work.startTimer(machine, sentences.work(table, layout.onTheTable(request)));
+        return "redirect:/sewing";
+    }
+
+    /** Pauses the clock and counts. */
+    @PostMapping("/sewing/pause")
+    String pause(@RequestParam String machine, RedirectAttributes to) {
+        work.stopTimer(machine, Optional.empty()).ifPresent(it -> to.addAttribute("done", it));
+        return "redirect:/sewing";
+    }
+
+    @PostMapping("/sewing/sign")
+    String sign(
+            @RequestParam String machine,
+            @RequestParam(defaultValue = "0") int place,
+            @RequestParam Sign sign,
+            RedirectAttributes to) {
+        UUID action = notes.sign(machine, place, sign);
+        to.addAttribute("noticed", sign);
+        to.addAttribute("done", action);
+        return "redirect:/sewing";
+    }
+
+    @PostMapping("/sewing/undo")
+    String undo(@RequestParam UUID change) {
+        undo.undo(change);
+        return "redirect:/sewing";
+    }
+}

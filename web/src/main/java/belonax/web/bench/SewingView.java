@@ -1,0 +1,116 @@
+package belonax.web.bench;
+
+import belonax.fault.Symptom;
+import belonax.life.Retirement;
+import belonax.life.Sign;
+import belonax.room.Words;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.WorkLog;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Sewing, for one hand and ten seconds.
+ *
+ * @param clock how long the timer runs, as a clock shows it
+ * @param sinceSeconds the same in seconds, for the clock to go on from; 0 where none runs
+ * @param line needle and dial in one line
+ * @param warning why it is not sewn now; empty where nothing speaks against it
+ * @param noticed what was pressed last, with what to do about it
+ */
+record SewingView(
+        String clock,
+        long sinceSeconds,
+        boolean isRunning,
+        boolean isForgotten,
+        String table,
+        String line,
+        String warning,
+        List<SignShown> signs,
+        @Nullable Noticed noticed) {
+
+    /** A sign to press. */
+    record SignShown(String value, String words) {}
+
+    /**
+     * What was noticed.
+     *
+     * @param symptom what Mend calls it
+     * @param advice what it tells on this needle
+     * @param change whether the needle is changed now
+     */
+    record Noticed(String words, Symptom symptom, String advice, boolean change) {}
+
+    static SewingView of(
+            MachineNow now, Optional<WorkLog.Running> running, Optional<Sign> noticed, Optional<Retirement> advice) {
+        long seconds = running.map(it -> Math.round(it.minutes() * 60)).orElse(0L);
+        return new SewingView(
+                clock(seconds),
+                seconds,
+                running.isPresent(),
+                running.map(WorkLog.Running::isForgotten).orElse(false),
+                Words.capital(now.table()
+                        .map(it -> it.words() + ", " + it.top().words())
+                        .orElse("nothing is on the table yet")),
+                line(now),
+                warning(now),
+                Stream.of(Sign.values())
+                        .map(it -> new SignShown(it.name(), it.words()))
+                        .toList(),
+                noticed.map(it -> noticed(it, advice)).orElse(null));
+    }
+
+    private static Noticed noticed(Sign sign, Optional<Retirement> advice) {
+        return new Noticed(
+                Words.capital(sign.words()),
+                symptom(sign),
+                advice.filter(it -> sign.isOfTheNeedle())
+                        .map(Retirement::reason)
+                        .orElse(sign.meaning()),
+                advice.filter(it -> it.when() == Retirement.When.NOW).isPresent());
+    }
+
+    private static String clock(long seconds) {
+        return seconds >= 3600
+                ? String.format(Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60)
+                : String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
+    }
+
+    private static String line(MachineNow now) {
+        String needle = now.fitted()
+                .map(it -> String.format(
+                        Locale.ROOT,
+                        "%s, %.1f h",
+                        Words.capital(it.needle().needle().words()),
+                        it.needle().effectiveHours()))
+                .orElse("No needle");
+        return now.dial().isPresent()
+                ? needle + " · dial " + Words.number(now.dial().getAsDouble())
+                : needle;
+    }
+
+    private static String warning(MachineNow now) {
+        if (now.holdsAPiece()) {
+            return "A piece is missing: " + now.missingWords()
+                    + ". Find it before another stitch, or turn the wheel once by hand: silent?";
+        }
+        return now.fitted().isEmpty() ? "No needle is in the machine, as far as Belonax knows." : "";
+    }
+
+    /** Returns the symptom by which Mend knows a sign. */
+    static Symptom symptom(Sign sign) {
+        return switch (sign) {
+            case THUMP, POP -> Symptom.THUMP;
+            case CLICK -> Symptom.CLICK;
+            case LOUDER -> Symptom.GRUNT;
+            case SKIP -> Symptom.SKIPPED_STITCHES;
+            case SNAG -> Symptom.HOLES;
+            case FRAYS -> Symptom.THREAD_SHREDS;
+            case METAL -> Symptom.METAL_NOISE;
+            case LOOPS -> Symptom.LOOPS_BELOW;
+        };
+    }
+}
