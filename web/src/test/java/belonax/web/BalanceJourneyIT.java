@@ -53,8 +53,7 @@ class BalanceJourneyIT extends RunningBelonax {
 
         page.getByText("I misread it").first().tap();
         assertThat(page.getByText("You read this strip anew")).isVisible();
-        choose("dots", "clean");
-        page.getByText("Read it anew").tap();
+        read("dots", "clean");
 
         assertThat(page.locator(".next-dial")).containsText("Turn down to");
         assertThat(page.locator(".strip-list li")).hasCount(1);
@@ -62,8 +61,7 @@ class BalanceJourneyIT extends RunningBelonax {
 
     @Test
     void a_nest_is_sent_to_threading_and_the_third_to_a_technician() {
-        choose("clean", "a nest");
-        readIt();
+        read("clean", "a nest");
         assertThat(page.locator(".next-dial")).hasText("Thread it again ");
         assertThat(page.locator(".next-why")).containsText("the top thread is not in its discs");
         read("clean", "a nest");
@@ -73,17 +71,8 @@ class BalanceJourneyIT extends RunningBelonax {
     }
 
     private void read(String top, String below) {
-        choose(top, below);
-        readIt();
-    }
-
-    private void choose(String top, String below) {
         page.locator(".tiles").first().getByText(top, exact()).tap();
         page.locator(".tiles").last().getByText(below, exact()).tap();
-    }
-
-    private void readIt() {
-        page.locator(".read-bar .button-main").tap();
     }
 
     private static com.microsoft.playwright.Locator.GetByTextOptions exact() {

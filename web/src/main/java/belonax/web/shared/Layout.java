@@ -8,12 +8,18 @@ import belonax.room.needle.WorkLog;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import belonax.room.trouble.CaseBook;
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import org.springframework.web.util.UriComponentsBuilder;
 import org.springframework.web.util.WebUtils;
 import org.thymeleaf.context.LazyContextVariable;
 
@@ -25,6 +31,9 @@ public class Layout {
 
     /** Names the machine in addresses, and in what a form sends along. */
     private static final String MACHINE = "machine";
+
+    /** Names the entry in which a form sends the sentence of its page along. */
+    public static final String SENTENCE = "table";
 
     private static final String ON_THE_TABLE = Layout.class.getName();
 
@@ -81,11 +90,44 @@ public class Layout {
     }
 
     private Optional<MachineNow> find(HttpServletRequest request) {
-        return Optional.ofNullable(request.getParameter(MACHINE))
+        return named(request)
                 .flatMap(room::find)
-                .or(() -> Optional.ofNullable(WebUtils.getCookie(request, MACHINE_COOKIE))
-                        .flatMap(it -> room.find(it.getValue())))
+                .or(() -> remembered(request).flatMap(room::find))
                 .or(() -> machines().stream().findFirst().flatMap(it -> room.find(it.id())));
+    }
+
+    /** The machine that was named last stays on this browser's table, whatever the next address says. */
+    void remember(HttpServletRequest request, HttpServletResponse response) {
+        named(request)
+                .filter(it -> !remembered(request).equals(Optional.of(it)))
+                .filter(it -> machines().stream().anyMatch(known -> known.id().equals(it)))
+                .ifPresent(it -> response.addHeader(HttpHeaders.SET_COOKIE, cookie(it)));
+    }
+
+    /** Returns the header by which a browser remembers its machine. */
+    static String cookie(String machine) {
+        return ResponseCookie.from(MACHINE_COOKIE, machine)
+                .httpOnly(true)
+                .sameSite("Strict")
+                .path("/")
+                .maxAge(Duration.ofDays(365))
+                .build()
+                .toString();
+    }
+
+    /** Returns the machine that is named by the address, or by the sentence that a form sends along. */
+    private static Optional<String> named(HttpServletRequest request) {
+        return Optional.ofNullable(request.getParameter(MACHINE))
+                .or(() -> Optional.ofNullable(request.getParameter(SENTENCE))
+                        .map(it -> UriComponentsBuilder.newInstance()
+                                .query(it)
+                                .build()
+                                .getQueryParams()
+                                .getFirst(MACHINE)));
+    }
+
+    private static Optional<String> remembered(HttpServletRequest request) {
+        return Optional.ofNullable(WebUtils.getCookie(request, MACHINE_COOKIE)).map(Cookie::getValue);
     }
 
     /** Returns the names of all machines, in the owner's order. */

@@ -1,6 +1,7 @@
 package belonax.web.shared;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -23,8 +24,11 @@ class LayoutAdvice {
     }
 
     @ModelAttribute
-    void add(HttpServletRequest request, Model model) {
-        layout.ifAvailable(it -> add(it, request, model));
+    void add(HttpServletRequest request, HttpServletResponse response, Model model) {
+        layout.ifAvailable(it -> {
+            it.remember(request, response);
+            add(it, request, model);
+        });
     }
 
     private static void add(Layout layout, HttpServletRequest request, Model model) {

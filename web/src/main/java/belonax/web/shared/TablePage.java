@@ -1,10 +1,8 @@
 package belonax.web.shared;
 
 import belonax.room.needle.SewingRoom;
-import java.time.Duration;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseCookie;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,16 +21,7 @@ class TablePage {
     ResponseEntity<Void> put(@RequestParam("machine") String machineId) {
         HttpHeaders headers = new HttpHeaders();
         headers.add(HttpHeaders.LOCATION, "/bench");
-        room.find(machineId)
-                .ifPresent(it -> headers.add(
-                        HttpHeaders.SET_COOKIE,
-                        ResponseCookie.from(Layout.MACHINE_COOKIE, it.id())
-                                .httpOnly(true)
-                                .sameSite("Strict")
-                                .path("/")
-                                .maxAge(Duration.ofDays(365))
-                                .build()
-                                .toString()));
+        room.find(machineId).ifPresent(it -> headers.add(HttpHeaders.SET_COOKIE, Layout.cookie(it.id())));
         return new ResponseEntity<>(headers, HttpStatus.SEE_OTHER);
     }
 }

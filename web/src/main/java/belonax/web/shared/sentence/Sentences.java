@@ -31,9 +31,6 @@ import org.springframework.web.util.UriUtils;
  */
 @Component
 public class Sentences {
-    /** Names the entry in which a form sends the sentence along. */
-    public static final String SENT = "table";
-
     /** What goes together: where the address tells one of them, it tells all. */
     private static final List<String> CLOTH =
             List.of("cloth", "structure", "weight", "gives", "density", "traits", "part", "make");
@@ -64,7 +61,7 @@ public class Sentences {
 
     /** Returns the sentence of a page, or the one that a form sent along. */
     public Sentence of(HttpServletRequest request, Optional<MachineNow> on, Stock stock) {
-        String sent = request.getParameter(SENT);
+        String sent = request.getParameter(Layout.SENTENCE);
         MultiValueMap<String, String> asked = new LinkedMultiValueMap<>();
         if (sent == null) {
             request.getParameterMap().forEach((name, values) -> asked.put(name, Arrays.asList(values)));

@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
+import belonax.room.balance.BalanceRun;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Spool;
 import belonax.room.event.SetupKept.ThreadKept;
@@ -32,7 +33,9 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.util.UriUtils;
 
 /** What was said once is known everywhere: the sentence on every stop that speaks of work, in the address and on the table. */
 @SpringBootTest
@@ -100,6 +103,25 @@ class SentencePagesTest {
         assertThat(page("/match"))
                 .contains("2 layers of swim knit, a hem</dt>")
                 .contains("midnight blue polyester tex 25</span></dd>");
+    }
+
+    @Test
+    void an_act_is_done_on_the_machine_of_its_page_which_stays_on_the_table() throws Exception {
+        String badger = page("/fit?step=11&machine=badger&cloth=canvas");
+
+        String cookie = mvc.perform(MockMvcRequestBuilders.post("/sewing")
+                        .with(csrf())
+                        .param("machine", "badger")
+                        .param("table", UriUtils.decode(sent(badger), StandardCharsets.UTF_8)))
+                .andReturn()
+                .getResponse()
+                .getHeader("Set-Cookie");
+        press("/balance", "table=" + sent(badger));
+
+        assertThat(cookie).startsWith("belonax-machine=badger;");
+        assertThat(drawer.all(BalanceRun.class))
+                .anyMatch(it -> it.card().isOpen() && it.card().machineId().equals("badger"));
+        assertThat(table("heron").setup().cloth()).isEqualTo("velvet");
     }
 
     @Test
