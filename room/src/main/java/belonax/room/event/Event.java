@@ -207,6 +207,14 @@ public sealed interface Event {
         }
     }
 
+    /** What was noticed of a needle had another cause, which was found: it tells nothing of the needle any more. */
+    record Explained(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
+        @Override
+        public String words(Named named) {
+            return "what was noticed was not the " + named.needle(needle);
+        }
+    }
+
     /** A project was begun with a needle. */
     record Project(@Nullable String machine, UUID needle) implements Event, OnMachine, OfNeedle {
         @Override

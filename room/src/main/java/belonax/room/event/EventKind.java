@@ -19,6 +19,7 @@ public enum EventKind {
     SEWN(Event.Sewn.class),
     STRUCK(Event.Struck.class),
     SIGN(Event.Noticed.class),
+    EXPLAINED(Event.Explained.class),
     PROJECT(Event.Project.class),
     BIG_PROJECT(Event.BigProject.class),
     LAID(Event.Laid.class),

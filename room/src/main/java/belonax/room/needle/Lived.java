@@ -105,6 +105,8 @@ final class Lived {
             struck = true;
         } else if (event instanceof Event.Noticed noticed) {
             lastSign = noticed.sign();
+        } else if (event instanceof Event.Explained) {
+            lastSign = null;
         } else if (event instanceof Event.FitChecked checked) {
             checkedSinceIn.add(checked.check());
         } else if (event instanceof Event.Project) {

@@ -16,6 +16,7 @@ import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What is noted of the needles in a machine: signs, strikes, projects, and the looks after a change. */
 @Service
@@ -52,6 +53,17 @@ public class NeedleNotes {
     @UseCase
     public UUID struck(String machineId, int place) {
         return ofFitted(machineId, place, (now, it) -> new Event.Struck(machineId, it, now.tableWords()));
+    }
+
+    /** Records, as part of an action, that what was noticed of the needles in a machine had another cause. */
+    @Transactional
+    public void explained(UUID action, String machineId) {
+        for (MachineNow.Place place : room.find(machineId).orElseThrow().places()) {
+            place.fitted().map(Fitted::needleId).ifPresent(it -> {
+                events.add(action, now(), new Event.Explained(machineId, it));
+                projection.refresh(it);
+            });
+        }
     }
 
     /** Records that a project begins with every needle in the machine. */

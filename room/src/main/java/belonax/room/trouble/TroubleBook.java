@@ -20,6 +20,7 @@ import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
 import belonax.room.press.UseCase;
@@ -47,6 +48,7 @@ public class TroubleBook {
     private final SewingRoom room;
     private final TableBook table;
     private final WorkLog timer;
+    private final NeedleNotes notes;
     private final NeedleSupply supply;
     private final Undo undo;
     private final CareLog care;
@@ -61,6 +63,7 @@ public class TroubleBook {
             SewingRoom room,
             TableBook table,
             WorkLog timer,
+            NeedleNotes notes,
             NeedleSupply supply,
             Undo undo,
             CareLog care,
@@ -73,6 +76,7 @@ public class TroubleBook {
         this.room = room;
         this.table = table;
         this.timer = timer;
+        this.notes = notes;
         this.supply = supply;
         this.undo = undo;
         this.care = care;
@@ -186,6 +190,9 @@ public class TroubleBook {
             putRight(action, it.machineId(), check, answer);
         }
         boolean takesNeedles = Records.of(check) == Records.NEEDLE && result != Result.CANNOT;
+        if (result == Result.CURED && !takesNeedles) {
+            notes.explained(action, it.machineId());
+        }
         boolean changed =
                 takesNeedles && needleChanged(action, it, found && check.onRecord() == OnRecord.NEEDLE_FAILED, answer);
         return it.after(new Step(

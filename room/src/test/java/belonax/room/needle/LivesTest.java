@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
 import belonax.fault.CheckId;
+import belonax.fault.SearchSchool;
+import belonax.fault.Symptom;
 import belonax.hazard.BrokenBefore;
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
@@ -18,6 +20,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.TestRoom;
 import belonax.room.TestWork;
+import belonax.room.card.DrawerStore;
 import belonax.room.care.CareLog;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.event.ActionLog;
@@ -29,8 +32,11 @@ import belonax.room.event.Undo;
 import belonax.room.machine.MachineMinutes;
 import belonax.room.needle.NeedleBook.Goes;
 import belonax.room.trouble.CureLog;
+import belonax.room.trouble.MendCase;
+import belonax.room.trouble.TroubleBook;
 import belonax.thread.SewingThread;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -76,6 +82,12 @@ class LivesTest {
 
     @Autowired
     private NeedleSupply supply;
+
+    @Autowired
+    private TroubleBook troubles;
+
+    @Autowired
+    private DrawerStore drawer;
 
     @Autowired
     private EventRepository events;
@@ -317,6 +329,47 @@ class LivesTest {
         clock.forward(Duration.ofSeconds(5));
         book.jarEmptied();
         assertThat(book.inTheJar()).isZero();
+    }
+
+    @Test
+    void what_had_another_cause_tells_nothing_of_the_needle_until_that_is_taken_back() {
+        UUID needle = now("heron").fitted().orElseThrow().needleId();
+        notes.sign("heron", 0, Sign.THUMP);
+        UUID trouble = troubles.begin(
+                new MendCase(
+                        "heron",
+                        "Heron",
+                        List.of(Symptom.THUMP),
+                        List.of(),
+                        SearchSchool.LIKELIEST_PER_MINUTE,
+                        "poplin",
+                        "2 layers of poplin",
+                        2,
+                        null,
+                        null,
+                        null,
+                        null,
+                        List.of(),
+                        MendCase.State.OPEN,
+                        LocalDate.EPOCH),
+                Optional.empty());
+
+        int revision = drawer.find(MendCase.class, trouble).orElseThrow().revision();
+        troubles.answer(
+                trouble,
+                revision,
+                new TroubleBook.Answer(
+                        CheckId.NEEDLE_SEATED,
+                        MendCase.Result.CURED,
+                        null,
+                        Optional.of(needle),
+                        Optional.empty(),
+                        Optional.empty()));
+
+        assertThat(book.find(needle).orElseThrow().lastSign()).isEmpty();
+        troubles.takeBack(
+                trouble, drawer.find(MendCase.class, trouble).orElseThrow().revision());
+        assertThat(book.find(needle).orElseThrow().lastSign()).contains(Sign.THUMP);
     }
 
     @Test

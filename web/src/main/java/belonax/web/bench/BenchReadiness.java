@@ -55,8 +55,12 @@ class BenchReadiness {
             return retirement.when() == Retirement.When.NOW;
         }
 
+        boolean isToBeFoundOut() {
+            return retirement.when() == Retirement.When.FIND_OUT;
+        }
+
         boolean isReady() {
-            return !isToBeChangedNow() && checked.verdict() != Verdict.AVOID;
+            return !isToBeChangedNow() && !isToBeFoundOut() && checked.verdict() != Verdict.AVOID;
         }
     }
 

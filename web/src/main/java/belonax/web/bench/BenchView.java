@@ -20,10 +20,12 @@ record BenchView(
         @Nullable String needleId,
         String advice,
         boolean changeNow,
+        boolean findOut,
         String clothWords,
         String verdict,
         String why,
         List<HazardShown> hazards,
+        List<HazardShown> seldom,
         @Nullable ClampedNeedle drawing,
         String worn,
         double wornPx,
@@ -31,6 +33,8 @@ record BenchView(
         List<MissingShown> missing) {
 
     private static final double BAR_PX = 240;
+    /** What happens less often than so many times in a hundred stands one press away. */
+    private static final int SELDOM_BELOW = 5;
 
     /** A needle of which something is missing in the machine. */
     record MissingShown(String needle, String words, boolean waits) {
@@ -46,7 +50,7 @@ record BenchView(
     }
 
     /** One chance. */
-    record HazardShown(String words, String chance, double barPx, boolean isHigh) {}
+    record HazardShown(String words, String chance, double barPx, boolean isHigh, boolean isSeldom) {}
 
     static BenchView of(BenchReadiness.Ready it, Units units) {
         if (it.fitted().isEmpty()) {
@@ -64,12 +68,14 @@ record BenchView(
                 needle.id().toString(),
                 fitted.retirement().reason(),
                 fitted.isToBeChangedNow(),
+                fitted.isToBeFoundOut(),
                 it.stack().words(),
                 checked.verdict().words(),
                 units.say(fitted.forbids()
                         .map(limit -> limit.text() + " " + limit.wayOut())
                         .orElse(checked.why())),
-                hazards(checked),
+                hazards(checked).stream().filter(hazard -> !hazard.isSeldom()).toList(),
+                hazards(checked).stream().filter(HazardShown::isSeldom).toList(),
                 ClampedNeedle.of(needle.needle(), fitted.retirement().used()),
                 String.format(
                         Locale.ROOT,
@@ -90,9 +96,11 @@ record BenchView(
                 null,
                 "Fit one, and Belonax counts its work from the first stitch.",
                 true,
+                false,
                 it.stack().words(),
                 "",
                 "",
+                List.of(),
                 List.of(),
                 null,
                 "",
@@ -105,7 +113,9 @@ record BenchView(
         if (it.isReady()) {
             return it.checked().verdict() == Verdict.GOOD ? "Ready to sew" : "Ready, with care";
         }
-        return it.isToBeChangedNow() ? "Change the needle first" : "Not with this needle";
+        return it.isToBeChangedNow()
+                ? "Change the needle first"
+                : it.isToBeFoundOut() ? "Find out why first" : "Not with this needle";
     }
 
     private static List<HazardShown> hazards(SetupCheck.Checked checked) {
@@ -117,7 +127,8 @@ record BenchView(
                             it == Hazard.MARK ? "holes" : it.words(),
                             inHundred == 0 ? "< 1 in 100" : inHundred + " in 100",
                             Math.max(2, BAR_PX * chance),
-                            chance >= 0.15);
+                            chance >= 0.15,
+                            inHundred < SELDOM_BELOW);
                 })
                 .toList();
     }

@@ -38,11 +38,11 @@ final class KeptPictures {
         names.put("match-narrow", "match-phone");
         names.put("match-dark", "match-dark");
         names.put("match-conflict-wide", "match-conflict");
-        names.put("match-strikes-wide", "match-limit");
+        names.put("match-pick-wide", "sentence");
         names.put("bench-wide", "bench");
         names.put("fit-wide", "fit");
         names.put("balance-wide", "balance");
-        names.put("balance-narrow", "balance-phone");
+        names.put("sewing-narrow", "sewing-phone");
         names.put("balance-sampler-wide", "sampler");
         names.put("mend-wide", "mend-begin");
         names.put("mend-case-wide", "mend");

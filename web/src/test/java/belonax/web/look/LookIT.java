@@ -90,6 +90,7 @@ class LookIT extends RunningBelonax {
     private static Map<String, String> pages() {
         Map<String, String> pages = new LinkedHashMap<>();
         pages.put("bench", "/bench");
+        pages.put("sewing", "/sewing?noticed=CLICK");
         pages.put("fit", "/fit?step=6");
         pages.put("fit-end", "/fit?step=11");
         pages.put("fit-broken", "/fit/broken");
@@ -103,6 +104,7 @@ class LookIT extends RunningBelonax {
         pages.put("mend-history", "/mend/history");
         pages.put("mend-care", "/mend/care");
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
+        pages.put("match-pick", "/match?pick=cloth&machine=heron");
         pages.put("match-conflict", "/match?cloth=poplin&number=80&numbering=TEX&purpose=TOPSTITCH&machine=heron");
         pages.put("match-twin", "/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron");
         pages.put("match-refused", "/match?cloth=poplin&layers=none&machine=heron");
