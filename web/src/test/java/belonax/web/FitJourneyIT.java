@@ -62,7 +62,7 @@ class FitJourneyIT extends RunningBelonax {
                 .click();
         page.getByLabel("the blade").check();
         button("Record it").click();
-        assertThat(page.locator(".headline")).hasText("Not ready: no needle in the machine");
+        assertThat(page.locator(".headline strong")).hasText("Not ready: no needle in the machine");
 
         page.navigate(address("/needles"));
         assertThat(page.getByText("Pieces still missing")).isVisible();

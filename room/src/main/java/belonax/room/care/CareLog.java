@@ -6,6 +6,7 @@ import belonax.life.CarePlan;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineEntity;
+import belonax.room.machine.MachineMinutes;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
@@ -13,6 +14,8 @@ import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -27,17 +30,26 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class CareLog {
     private static final double DAYS_PER_MONTH = 30.44;
+    private static final LocalTime NOON = LocalTime.NOON;
 
     private final MachineRepository machines;
     private final SewingRoom room;
     private final EventRepository events;
+    private final MachineMinutes minutes;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
-    CareLog(MachineRepository machines, SewingRoom room, EventRepository events, Clock clock, Supplier<UUID> ids) {
+    CareLog(
+            MachineRepository machines,
+            SewingRoom room,
+            EventRepository events,
+            MachineMinutes minutes,
+            Clock clock,
+            Supplier<UUID> ids) {
         this.machines = machines;
         this.room = room;
         this.events = events;
+        this.minutes = minutes;
         this.clock = clock;
         this.ids = ids;
     }
@@ -66,10 +78,49 @@ public class CareLog {
         return Math.max(0, minutes - mark.map(then::applyAsDouble).orElse(0.0)) / 60;
     }
 
-    /** Records that something was done, at a time that may lie back. */
+    /** Records that something was done today. */
     @UseCase
     public UUID done(String machineId, CareKind kind) {
         return done(ids.get(), machineId, kind);
+    }
+
+    /**
+     * Records that something was done earlier; what was sewn on the machine since counts.
+     *
+     * @throws BadInput if that day is still to come, or lies before the last time that is known
+     */
+    @UseCase
+    public UUID doneOn(String machineId, CareKind kind, LocalDate day) {
+        MachineEntity machine = machines.hold(machineId);
+        Instant at = day.atTime(NOON).atZone(clock.getZone()).toInstant();
+        BadInput.unless(
+                !day.isAfter(LocalDate.now(clock)),
+                "day",
+                () -> "That day is still to come. Type the day it was done.");
+        lastDone(machineId, kind)
+                .ifPresent(last -> BadInput.unless(
+                        at.isAfter(last),
+                        "day",
+                        () -> "A later one is known: " + LocalDate.ofInstant(last, clock.getZone())
+                                + ". Only the last one counts."));
+        Instant then = at.isAfter(now()) ? now() : at;
+        MachineMinutes.Minutes since = minutes.since(machineId, then);
+        UUID action = ids.get();
+        events.add(
+                action,
+                then,
+                eventOf(kind, machineId, machine.sewnMinutes() - since.sewn(), machine.lintyMinutes() - since.linty()));
+        return action;
+    }
+
+    private Optional<Instant> lastDone(String machineId, CareKind kind) {
+        MachineNow.Work work = room.find(machineId).orElseThrow().work();
+        Optional<MachineNow.Mark> last = switch (kind) {
+            case CLEAN -> work.cleaned();
+            case OIL -> work.oiled();
+            case SERVICE -> work.serviced();
+        };
+        return last.map(MachineNow.Mark::at);
     }
 
     /** Does the same as part of an action. */

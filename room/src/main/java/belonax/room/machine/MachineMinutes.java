@@ -5,6 +5,7 @@ import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.event.StoredEvent;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,10 +48,25 @@ public class MachineMinutes implements Consequence {
 
     /** Works the minutes of a machine out anew and writes them down. */
     public void refresh(String machineId) {
+        Minutes all = sum(events.minutesOf(machineId));
+        machines.findById(machineId).ifPresent(it -> it.sewn(all.sewn(), all.linty()));
+    }
+
+    /** Minutes of a machine, and those of them that left lint. */
+    public record Minutes(double sewn, double linty) {}
+
+    /** Returns what was sewn on a machine since then. */
+    public Minutes since(String machineId, Instant then) {
+        return sum(events.minutesOf(machineId).stream()
+                .filter(it -> it.kind() == EventKind.SEWN && it.at().isAfter(then))
+                .toList());
+    }
+
+    private static Minutes sum(List<StoredEvent> all) {
         Map<UUID, UUID> counted = new HashMap<>();
         double sewn = 0;
         double linty = 0;
-        for (StoredEvent it : events.minutesOf(machineId)) {
+        for (StoredEvent it : all) {
             Event event = it.event();
             if (event instanceof Event.Sewn part && isFirstNeedle(counted, it.actionId(), part.needle())) {
                 sewn += part.minutes();
@@ -60,9 +76,7 @@ public class MachineMinutes implements Consequence {
                 linty += right.lintyMinutes();
             }
         }
-        double allSewn = sewn;
-        double allLinty = linty;
-        machines.findById(machineId).ifPresent(it -> it.sewn(allSewn, allLinty));
+        return new Minutes(sewn, linty);
     }
 
     /** All needles of a machine work at once: the minutes of one of them are the machine's. */

@@ -400,6 +400,26 @@ class LivesTest {
     }
 
     @Test
+    void an_earlier_cleaning_counts_what_was_sewn_since_and_only_the_last_one_counts() {
+        work.sewn("badger", 120, Wear.ORDINARY);
+        clock.forward(Duration.ofDays(10));
+        work.sewn("badger", 60, Wear.ORDINARY);
+        LocalDate between = LocalDate.now(clock).minusDays(5);
+
+        UUID action = care.doneOn("badger", CareKind.CLEAN, between);
+
+        assertThat(care.plan("badger").hoursSinceCleaning()).isCloseTo(1, within(1e-6));
+        assertThatThrownBy(() -> care.doneOn("badger", CareKind.CLEAN, between.minusDays(3)))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("A later one is known: " + between);
+        assertThatThrownBy(() -> care.doneOn("badger", CareKind.SERVICE, between.plusDays(30)))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("still to come");
+        undo.undo(action);
+        assertThat(care.plan("badger").hoursSinceCleaning()).isGreaterThan(20);
+    }
+
+    @Test
     void the_log_teaches_how_long_needles_last_here() {
         double guide = book.learnt(NeedleType.EMBROIDERY, Wear.METALLIC).hoursOneInFive();
 

@@ -1,9 +1,11 @@
 package belonax.web.match;
 
 import belonax.BadInput;
+import belonax.match.Match;
 import belonax.match.MatchRequest;
 import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
+import belonax.match.SpoolWord;
 import belonax.room.balance.Sampler;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
@@ -77,8 +79,10 @@ class MatchPage {
                 on,
                 on.map(it -> book.brokenBefore(it.id(), cloth)).orElse(List.of()),
                 on.map(it -> sampler.provenNeedles(it.id(), cloth)).orElse(List.of()));
+        Match match = matcher.match(request);
         return MatchView.of(
-                matcher.match(request),
+                match,
+                SpoolWord.of(request, match, check),
                 on.flatMap(MachineNow::fitted).map(it -> check.check(request, it.needle())),
                 asked.stock().left(),
                 asked.stock().units());

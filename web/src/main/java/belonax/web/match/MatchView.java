@@ -8,6 +8,7 @@ import belonax.match.Conflict;
 import belonax.match.Match;
 import belonax.match.Recommendation;
 import belonax.match.SetupCheck.Checked;
+import belonax.match.SpoolWord;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
@@ -34,6 +35,7 @@ record MatchView(
         String verdictWords,
         List<LimitShown> limits,
         String school,
+        @Nullable SpoolSays spool,
         List<ReasonShown> reasons,
         List<ReasonShown> furtherReasons,
         List<HazardRow> hazards,
@@ -123,7 +125,19 @@ record MatchView(
         }
     }
 
-    static MatchView of(Match match, Optional<Checked> fitted, List<Stock.Left> inTheDrawer, Units units) {
+    /**
+     * What the spool says.
+     *
+     * @param needle the word by which the steps of fitting carry its needle; null where we say the same
+     */
+    record SpoolSays(String words, @Nullable String needle) {}
+
+    static MatchView of(
+            Match match,
+            Optional<SpoolWord> spool,
+            Optional<Checked> fitted,
+            List<Stock.Left> inTheDrawer,
+            Units units) {
         Recommendation best = match.best();
         boolean alreadyIn = fitted.filter(
                         it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
@@ -149,6 +163,12 @@ record MatchView(
                         .map(it -> new LimitShown(it.verdict(), units.say(it.text()), units.say(it.wayOut())))
                         .toList(),
                 match.school().map(units::say).orElse(""),
+                spool.map(it -> new SpoolSays(
+                                units.say(it.words()),
+                                it.agrees()
+                                        ? null
+                                        : NeedleChosen.of(it.needle()).word()))
+                        .orElse(null),
                 reasons,
                 further(best, reasons, units),
                 rows(best.hazards(), fitted.map(it -> it.judged().hazards())),

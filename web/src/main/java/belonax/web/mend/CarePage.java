@@ -9,12 +9,18 @@ import belonax.room.needle.SewingRoom;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
@@ -49,11 +55,23 @@ class CarePage {
         return "mend/care";
     }
 
-    /** Dates what was done today. */
+    /** The day on which something was done; null for today. */
+    record DoneOn(
+            @Nullable @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+            LocalDate day) {}
+
+    /** Dates what was done, today or earlier. */
     @PostMapping("/mend/care")
-    String done(@RequestParam String machine, @RequestParam CareKind kind, RedirectAttributes to) {
+    String done(
+            @RequestParam String machine,
+            @RequestParam CareKind kind,
+            @ModelAttribute("form") DoneOn on,
+            BindingResult errors,
+            RedirectAttributes to) {
+        Problems.refuseUnread(errors);
+        LocalDate day = on.day();
         if (room.find(machine).isPresent()) {
-            to.addAttribute("done", care.done(machine, kind));
+            to.addAttribute("done", day == null ? care.done(machine, kind) : care.doneOn(machine, kind, day));
         }
         return "redirect:/mend/care";
     }
