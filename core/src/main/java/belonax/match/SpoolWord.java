@@ -1,11 +1,14 @@
 package belonax.match;
 
+import belonax.hazard.Part;
 import belonax.hazard.Reason;
 import belonax.match.SetupCheck.Checked;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
 import belonax.thread.NeedleNote;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What is printed on the spool about needles, beside what we say; the spool's own word moves our ranking a little, and is heard also
@@ -16,6 +19,8 @@ import java.util.Optional;
  * @param words both, in whole sentences
  */
 public record SpoolWord(Needle needle, boolean agrees, String words) {
+
+    private static final Set<Part> OF_THE_NEEDLE = EnumSet.of(Part.NEEDLE_TYPE, Part.NEEDLE_SIZE);
 
     /** Returns it, where a spool is named that says something. */
     public static Optional<SpoolWord> of(MatchRequest request, Match match, SetupCheck check) {
@@ -31,8 +36,12 @@ public record SpoolWord(Needle needle, boolean agrees, String words) {
         Needle theirs = Needle.of(
                 ours.system(), note.type().orElse(ours.point()), note.size().orElse(ours.size()));
         Checked judged = check.check(request, NeedleInUse.fresh(theirs));
-        String because =
-                best.decisiveReasons().stream().findFirst().map(Reason::text).orElse("Nothing speaks against it.");
+        // What speaks for our needle, not what holds for any.
+        String because = best.reasons().stream()
+                .filter(it -> it.weight() < 0 && OF_THE_NEEDLE.contains(it.part()))
+                .findFirst()
+                .map(Reason::text)
+                .orElse("less is likely to go wrong with it.");
         return new SpoolWord(
                 theirs,
                 false,
