@@ -37,6 +37,7 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Bench, Fit and Needle book as forms and pages. */
@@ -130,6 +131,8 @@ class BenchPagesTest {
                 .isEqualTo(3);
     }
 
+    /** In transactions of its own, as pressed in a browser, so that nothing half-done hides in that of the test. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', textBlock = """
             from=&label=&goes=JAR                   | Say which needle went in
@@ -148,6 +151,8 @@ class BenchPagesTest {
                                 + before.fitted().orElseThrow().needleId() + "&" + typed))
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(content().string(containsString(says)));
+
+        Assertions.assertThat(room.find("heron")).contains(before);
     }
 
     @Test

@@ -20,6 +20,7 @@ import belonax.room.trouble.CaseBook;
 import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
 import belonax.web.shared.sentence.Sentences;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -31,6 +32,7 @@ import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
 import org.springframework.context.annotation.Import;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.web.util.UriUtils;
 
 /** The page in a sewing room that has no machine yet. */
 @WebMvcTest(MatchPage.class)
@@ -99,6 +101,8 @@ class MatchPageTest {
     void a_part_that_will_not_do_is_refused_with_a_sentence_and_kept(String part, String typed) throws Exception {
         mvc.perform(get("/match").param(part, typed))
                 .andExpect(status().isUnprocessableEntity())
-                .andExpect(content().string(containsString("That will not do yet.")));
+                .andExpect(content().string(containsString("That will not do yet.")))
+                .andExpect(content()
+                        .string(containsString(part + "=" + UriUtils.encode(typed, StandardCharsets.UTF_8) + "&amp;")));
     }
 }
