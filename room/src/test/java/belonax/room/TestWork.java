@@ -25,7 +25,7 @@ public final class TestWork {
                 List.of(new TableWork.Laid(cloth, null, layers)),
                 "",
                 0,
-                new TableWork.Top(null, "", kept, thread.quality(), 1, thread.words()),
+                TableWork.Top.of(null, "", thread),
                 null,
                 Purpose.SEAM,
                 null,

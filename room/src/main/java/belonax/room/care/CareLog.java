@@ -30,7 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class CareLog {
     private static final double DAYS_PER_MONTH = 30.44;
-    private static final LocalTime NOON = LocalTime.NOON;
 
     private final MachineRepository machines;
     private final SewingRoom room;
@@ -92,7 +91,7 @@ public class CareLog {
     @UseCase
     public UUID doneOn(String machineId, CareKind kind, LocalDate day) {
         MachineEntity machine = machines.hold(machineId);
-        Instant at = day.atTime(NOON).atZone(clock.getZone()).toInstant();
+        Instant at = day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
         BadInput.unless(
                 !day.isAfter(LocalDate.now(clock)),
                 "day",

@@ -86,6 +86,17 @@ public record TableWork(
     public record Top(
             @Nullable UUID spool, String colour, ThreadKept thread, Quality quality, int strands, String words) {
 
+        /** Returns a thread as it lies there, off a spool of the drawer where one is named. */
+        public static Top of(@Nullable UUID spool, String colour, SewingThread thread) {
+            return new Top(
+                    spool,
+                    colour,
+                    ThreadKept.of(thread),
+                    thread.quality(),
+                    thread.strands(),
+                    (colour + " " + thread.words()).strip());
+        }
+
         /** Returns one strand of it, as it is threaded. */
         public SewingThread sewing() {
             return new SewingThread(

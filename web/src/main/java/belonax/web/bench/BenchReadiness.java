@@ -82,25 +82,23 @@ class BenchReadiness {
         NeedleRecord needle = book.find(fitted.needleId()).orElseThrow();
         Job job = request.job();
         Wear wear = Wear.of(job.stack(), job.thread(), job.purpose());
-        LearntLife learnt = book.learnt(needle.needle().type(), wear);
         return new Fitted(
                 needle,
                 wear,
-                settings.now().retirement().advise(life(needle, learnt, bigProject)),
+                advise(needle, wear, bigProject),
                 check.check(request, fitted.needle()),
                 job.limits().forbidding());
     }
 
-    /** Returns the needle in a machine, if one is. */
-    Optional<NeedleRecord> needle(MachineNow now) {
-        return now.fitted().flatMap(it -> book.find(it.needleId()));
+    /** Returns what the sewist's school says of the needle in a machine on what lies on its table, if one is in. */
+    Optional<Retirement> advise(MachineNow now) {
+        Wear wear = now.table().map(TableWork::wear).orElse(Wear.ORDINARY);
+        return now.fitted().flatMap(it -> book.find(it.needleId())).map(it -> advise(it, wear, false));
     }
 
-    /** Returns what the sewist's school says of a needle on what lies on the table. */
-    Retirement advise(NeedleRecord needle, MachineNow now) {
-        Wear wear = now.table().map(TableWork::wear).orElse(Wear.ORDINARY);
+    private Retirement advise(NeedleRecord needle, Wear wear, boolean bigProject) {
         LearntLife learnt = book.learnt(needle.needle().type(), wear);
-        return settings.now().retirement().advise(life(needle, learnt, false));
+        return settings.now().retirement().advise(life(needle, learnt, bigProject));
     }
 
     private static NeedleLife life(NeedleRecord needle, LearntLife learnt, boolean bigProject) {

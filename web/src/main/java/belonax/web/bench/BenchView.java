@@ -9,6 +9,8 @@ import belonax.room.settings.Units;
 import belonax.web.shared.drawing.ClampedNeedle;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -59,6 +61,8 @@ record BenchView(
         BenchReadiness.Fitted fitted = it.fitted().get();
         NeedleRecord needle = fitted.needle();
         SetupCheck.Checked checked = fitted.checked();
+        Map<Boolean, List<HazardShown>> bySeldom =
+                hazards(checked).stream().collect(Collectors.partitioningBy(HazardShown::isSeldom));
         return new BenchView(
                 it.missing().forbids()
                         ? "Not ready: a piece is missing"
@@ -74,8 +78,8 @@ record BenchView(
                 units.say(fitted.forbids()
                         .map(limit -> limit.text() + " " + limit.wayOut())
                         .orElse(checked.why())),
-                hazards(checked).stream().filter(hazard -> !hazard.isSeldom()).toList(),
-                hazards(checked).stream().filter(HazardShown::isSeldom).toList(),
+                bySeldom.getOrDefault(false, List.of()),
+                bySeldom.getOrDefault(true, List.of()),
                 ClampedNeedle.of(needle.needle(), fitted.retirement().used()),
                 String.format(
                         Locale.ROOT,

@@ -5,7 +5,6 @@ import belonax.life.Sign;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleNotes;
-import belonax.room.needle.NeedleRecord;
 import belonax.room.needle.WorkLog;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
@@ -53,8 +52,7 @@ class SewingPage {
             return "redirect:/welcome";
         }
         sentences.show(model, machine, "/bench", request);
-        Optional<NeedleRecord> needle = noticed.flatMap(it -> readiness.needle(machine.get()));
-        Optional<Retirement> advice = needle.map(it -> readiness.advise(it, machine.get()));
+        Optional<Retirement> advice = noticed.flatMap(it -> readiness.advise(machine.get()));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         model.addAttribute("sewing", SewingView.of(machine.get(), work.running(machine.get()), noticed, advice));
         return "bench/sewing";

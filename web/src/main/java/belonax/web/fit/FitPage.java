@@ -63,19 +63,23 @@ class FitPage {
             return "redirect:/welcome";
         }
         GoesIn goesIn = GoesIn.of(in);
-        Choices choices = supply.choices(machine.get(), place);
+        Optional<Choices> named = goesIn.needle().map(any -> supply.choices(machine.get(), place));
         FitView view = FitView.of(
                 machine.get(),
                 place,
                 step.orElseGet(() -> FitView.stepLeft(left, machine.get())),
                 shown(turn),
                 goesIn,
-                from(goesIn, choices));
+                named.map(it -> from(goesIn, it)).orElse(""));
         remember(view.remembered(), response);
         model.addAttribute("fit", view);
         sentences.show(model, machine, "/fit", request);
+        if (!view.isEnd()) {
+            return "fit/step";
+        }
+        Choices choices = named.orElseGet(() -> supply.choices(machine.get(), place));
         FormPage.show(model, FitForm.usual(place, goesIn, choices));
-        return view.isEnd() ? end(choices, place, model) : "fit/step";
+        return end(choices, place, model);
     }
 
     @PostMapping("/fit")

@@ -15,7 +15,6 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.Words;
 import belonax.room.settings.Units;
-import belonax.thread.SewingThread;
 import belonax.web.shared.drawing.NeedlePortrait;
 import belonax.web.shared.sentence.Stock;
 import java.nio.charset.StandardCharsets;
@@ -49,7 +48,6 @@ record MatchView(
         String ruledOutWords,
         List<String> warnings,
         NeedleChosen chosen,
-        SewingThread thread,
         String stock,
         boolean alreadyIn,
         boolean mayBeFitted) {
@@ -184,7 +182,6 @@ record MatchView(
                 ruledOutWords(match),
                 match.cautions().stream().map(units::say).toList(),
                 NeedleChosen.of(best.needle()),
-                match.job().thread(),
                 stockWords(match, inTheDrawer),
                 alreadyIn,
                 best.verdict() != Verdict.AVOID);

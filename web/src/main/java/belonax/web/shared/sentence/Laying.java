@@ -16,7 +16,6 @@ import belonax.room.event.TableWork.Described;
 import belonax.room.event.TableWork.Laid;
 import belonax.room.settings.Units;
 import belonax.thread.SewingThread;
-import belonax.web.shared.form.Parsed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,8 +43,8 @@ final class Laying {
         sentence.work().tell(job, stock.units());
         sentence.work().wish();
         Optional<SewingThread> bobbin = sentence.thread().inTheBobbin(stock);
-        Purpose purpose = Parsed.word("purpose", Purpose.class, sentence.work().typedPurpose());
-        Double width = millimetres("width", sentence.work().width(), stock.units());
+        Purpose purpose = sentence.work().purposeRead();
+        Double width = sentence.work().widthMm(stock.units());
         SetupKept setup = new SetupKept(
                 stack.all().get(0).cloth().id(),
                 stack.words(),
@@ -64,7 +63,7 @@ final class Laying {
                         : null,
                 purpose,
                 width,
-                millimetres("offset", sentence.work().offset(), stock.units()),
+                sentence.work().offCentreMm(stock.units()),
                 sentence.work().twinWished(),
                 setup,
                 Wear.of(stack, thread, purpose));
@@ -81,14 +80,10 @@ final class Laying {
 
     private static TableWork.Top top(Sentence sentence, SewingThread thread, Stock stock) {
         Optional<Spool> spool = stock.findSpool(sentence.thread().spool());
-        String colour = spool.map(Spool::colour).orElse("");
-        return new TableWork.Top(
+        return TableWork.Top.of(
                 spool.isPresent() ? DrawerStore.uuid(sentence.thread().spool()).orElse(null) : null,
-                colour,
-                ThreadKept.of(thread),
-                thread.quality(),
-                sentence.thread().isDoubled() ? 2 : 1,
-                (colour + " " + thread.words()).strip());
+                spool.map(Spool::colour).orElse(""),
+                thread);
     }
 
     /** Returns what lies on the table as it would be typed. */
@@ -139,9 +134,5 @@ final class Laying {
 
     private static String typed(@Nullable Double mm, Units units) {
         return mm == null ? "" : units.mmNumber(mm);
-    }
-
-    private static @Nullable Double millimetres(String field, String text, Units units) {
-        return text.isBlank() ? null : units.toMm(Parsed.number(field, text, "Type a length, such as 3."));
     }
 }

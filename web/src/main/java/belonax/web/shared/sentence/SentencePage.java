@@ -26,9 +26,7 @@ class SentencePage {
     @GetMapping("/sentence")
     String open(@RequestParam(defaultValue = "") String at, HttpServletRequest request, Model model) {
         Optional<MachineNow> on = layout.onTheTable(request);
-        Stock stock = sentences.stock();
-        String path = TAKES_IT.contains(at) ? at : "/match";
-        sentences.show(model, sentences.of(request, on, stock), on, stock, path, request);
+        sentences.show(model, on, TAKES_IT.contains(at) ? at : "/match", request);
         return "shared/sentence :: sentence";
     }
 

@@ -53,7 +53,7 @@ public record SentenceView(
      * @param address the page with the picker open
      * @param fragment the sentence alone with the picker open
      */
-    public record Link(String part, String address, String fragment) {}
+    public record Link(String address, String fragment) {}
 
     /** Tells whether the page is worked out anew for another sentence; else what was entered on it stays as it is. */
     public boolean isAnswered() {
@@ -74,7 +74,6 @@ public record SentenceView(
     public List<Link> links() {
         return Stream.of(Part.values())
                 .map(it -> new Link(
-                        it.word(),
                         path + "?" + query + "&pick=" + it.word(),
                         "/sentence?at=" + path + "&" + query + "&pick=" + it.word()))
                 .toList();

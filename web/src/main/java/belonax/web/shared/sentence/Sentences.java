@@ -55,12 +55,12 @@ public class Sentences {
     }
 
     /** Returns what the sentence can be made of now. */
-    public Stock stock() {
+    Stock stock() {
         return new Stock(drawer, catalogue, cloths, clock, layout.settings().units());
     }
 
     /** Returns the sentence of a page, or the one that a form sent along. */
-    public Sentence of(HttpServletRequest request, Optional<MachineNow> on, Stock stock) {
+    Sentence of(HttpServletRequest request, Optional<MachineNow> on, Stock stock) {
         String sent = request.getParameter(Layout.SENTENCE);
         MultiValueMap<String, String> asked = new LinkedMultiValueMap<>();
         if (sent == null) {
@@ -90,8 +90,7 @@ public class Sentences {
         return Laying.of(of(request, on, stock), stock);
     }
 
-    /** Puts a sentence onto a page that takes it, with a picker open where the address says so. */
-    public void show(
+    private void show(
             Model model,
             Sentence sentence,
             Optional<MachineNow> on,
@@ -150,7 +149,7 @@ public class Sentences {
         }
     }
 
-    /** Reads the sentence of a page and puts it there. */
+    /** Reads the sentence of a page and puts it there, with a picker open where the address says so. */
     public Asked show(Model model, Optional<MachineNow> on, String path, HttpServletRequest request) {
         Stock stock = stock();
         Sentence sentence = of(request, on, stock);

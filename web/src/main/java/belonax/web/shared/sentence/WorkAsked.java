@@ -53,10 +53,33 @@ public record WorkAsked(
      * @throws BadInput naming the part that will not do
      */
     void tell(JobBuilder job, Units units) {
-        job.purpose(Parsed.word("purpose", Purpose.class, typedPurpose()))
+        Double widthMm = widthMm(units);
+        Double offCentreMm = offCentreMm(units);
+        job.purpose(purposeRead())
                 .school(Parsed.word("school", SizeSchool.class, Objects.requireNonNullElse(school, "")))
-                .stitchWidthMm(millimetres("width", width, units, "Type the stitch width, such as 3 mm."))
-                .offCentreMm(millimetres("offset", offset, units, "Type how far the needle stands off the middle."));
+                .stitchWidthMm(widthMm == null ? 0 : widthMm)
+                .offCentreMm(offCentreMm == null ? 0 : offCentreMm);
+    }
+
+    /**
+     * Returns the purpose.
+     *
+     * @throws BadInput if there is no such
+     */
+    Purpose purposeRead() {
+        return Parsed.word("purpose", Purpose.class, typedPurpose());
+    }
+
+    /** Returns the stitch width in millimetres; null where none was typed. */
+    @Nullable
+    Double widthMm(Units units) {
+        return millimetres("width", width, units, "Type the stitch width, such as 3 mm.");
+    }
+
+    /** Returns how far the needle stands off the middle in millimetres; null where nothing was typed. */
+    @Nullable
+    Double offCentreMm(Units units) {
+        return millimetres("offset", offset, units, "Type how far the needle stands off the middle.");
     }
 
     /**
@@ -101,7 +124,7 @@ public record WorkAsked(
                 .with("school", Objects.requireNonNullElse(school, ""));
     }
 
-    private static double millimetres(String field, String text, Units units, String advice) {
-        return text.isBlank() ? 0 : units.toMm(Parsed.number(field, text, advice));
+    private static @Nullable Double millimetres(String field, String text, Units units, String advice) {
+        return text.isBlank() ? null : units.toMm(Parsed.number(field, text, advice));
     }
 }
