@@ -61,7 +61,7 @@ final class LabelScan {
             Rule.on("DRI(?:LLING)?" + END + "|TRIPLE" + END, multiple(NeedleType.TRIPLE)),
             Rule.on(
                     "TITANIUM" + END + "|TITAN" + END + "|TIN" + END + "|CHROMED?" + END + "|CR" + END + "|CF" + END
-                            + "|COATED" + END,
+                            + "|(?:HARD[\\s-]*)?COATED" + END,
                     LabelScan::takeCoating),
             Rule.on("(?:H\\s*-?\\s*)?SELF[\\s-]*THREADING" + END + "|SLOTTED" + END, point(NeedleType.SELF_THREADING)),
             Rule.on("BALL\\s*-?\\s*POINT" + END + "|SUK" + END + "|JERSEY" + END, point(NeedleType.JERSEY)),

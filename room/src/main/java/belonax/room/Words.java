@@ -1,10 +1,15 @@
 package belonax.room;
 
 import belonax.Shown;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 
 /** How numbers and names are written on pages. */
 public final class Words {
     private static final String[] QUARTERS = {"", "¼", "½", "¾"};
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private Words() {}
 
@@ -36,6 +41,11 @@ public final class Words {
     /** Returns how many there are, such as 1 check or 3 checks. */
     public static String count(long number, String of) {
         return number + " " + of + (number == 1 ? "" : "s");
+    }
+
+    /** Returns a day in the one form that stands everywhere, such as 24 Nov 2026. */
+    public static String date(LocalDate day) {
+        return DAY.format(day);
     }
 
     public static String capital(String text) {

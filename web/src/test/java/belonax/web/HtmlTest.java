@@ -66,6 +66,7 @@ class HtmlTest {
             "/drawer/stack?cloth=poplin&layers=2",
             "/drawer/clearance",
             "/drawer/loose?shankMm=2.05&buttToEye=38.5",
+            "/drawer/list",
             "/drawer/gauge",
             "/drawer/buy",
             "/drawer/files",

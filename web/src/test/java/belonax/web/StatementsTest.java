@@ -65,6 +65,7 @@ class StatementsTest {
         "/drawer/stack, 12",
         "/drawer/clearance, 12",
         "/drawer/loose, 12",
+        "/drawer/list, 12",
         "/drawer/files, 12",
         "/mend/history, 12",
         "/mend/care, 12",

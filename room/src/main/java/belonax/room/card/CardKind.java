@@ -7,7 +7,8 @@ public enum CardKind {
     BOBBIN,
     PACKET,
     BALANCE,
-    CASE;
+    CASE,
+    SHELF;
 
     static CardKind of(Class<? extends Card> type) {
         IsCard says = type.getAnnotation(IsCard.class);

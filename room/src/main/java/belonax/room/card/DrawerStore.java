@@ -130,7 +130,13 @@ public class DrawerStore {
     /** Puts several cards in, all of them or none; returns the change of each. */
     @UseCase
     public List<UUID> addAll(List<? extends Card> all) {
-        return all.stream().map(this::add).map(Done::change).toList();
+        return addEach(all).stream().map(Done::change).toList();
+    }
+
+    /** Puts several cards in, all of them or none; returns what was done with each. */
+    @UseCase
+    public List<Done> addEach(List<? extends Card> all) {
+        return all.stream().map(this::add).toList();
     }
 
     /**

@@ -26,4 +26,9 @@ class DrawerCards {
     CardType packet() {
         return new CardType(Packet.class);
     }
+
+    @Bean
+    CardType shelfPhoto() {
+        return new CardType(ShelfPhoto.class);
+    }
 }

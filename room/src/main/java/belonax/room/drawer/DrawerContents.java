@@ -1,8 +1,13 @@
 package belonax.room.drawer;
 
+import belonax.room.card.Card;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,21 +20,39 @@ public class DrawerContents {
         this.drawer = drawer;
     }
 
-    /** What was found; of bobbins all, for each lies with its spool. */
+    /** What was found. */
     public record Found(
             List<Kept<Swatch>> swatches,
             List<Kept<Spool>> spools,
             List<Kept<Packet>> packets,
-            List<Kept<WoundBobbin>> bobbins) {}
+            List<Kept<WoundBobbin>> bobbins,
+            List<Kept<ShelfPhoto>> photos) {}
 
-    /** Returns what holds these words; all of it when there are none. */
+    /**
+     * Returns what holds these words; all of it when there are none. A bobbin lies with its spool: where one of the two is
+     * found, both are.
+     */
     @Transactional(readOnly = true)
     public Found find(String words) {
+        Set<UUID> bobbins = ids(drawer.search(WoundBobbin.class, words));
+        Set<UUID> spools = ids(drawer.search(Spool.class, words));
+        List<Kept<WoundBobbin>> found = drawer.all(WoundBobbin.class).stream()
+                .filter(it ->
+                        bobbins.contains(it.id()) || spools.contains(it.card().spool()))
+                .toList();
+        found.forEach(it -> spools.add(it.card().spool()));
         return new Found(
                 drawer.search(Swatch.class, words),
-                drawer.search(Spool.class, words),
+                drawer.all(Spool.class).stream()
+                        .filter(it -> spools.contains(it.id()))
+                        .toList(),
                 drawer.search(Packet.class, words),
-                drawer.all(WoundBobbin.class));
+                found,
+                drawer.search(ShelfPhoto.class, words));
+    }
+
+    private static <T extends Card> Set<UUID> ids(List<Kept<T>> cards) {
+        return cards.stream().map(Kept::id).collect(Collectors.toCollection(HashSet::new));
     }
 
     /** Returns the spools that may be sewn with. */

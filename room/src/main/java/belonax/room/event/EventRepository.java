@@ -88,12 +88,12 @@ public interface EventRepository extends Repository<StoredEvent, Long> {
             order by e.kind, e.seq desc""")
     List<StoredEvent> newest(EventKind kind, Limit limit);
 
-    /** Returns the newest events that somebody's press made, taken back or not: not undoing, nor what set old minutes right. */
+    /** Returns the events that happened last and that somebody's press made, taken back or not: not undoing, nor what set old minutes right. */
     @Query("""
             select e from StoredEvent e
             where e.kind not in (
               belonax.room.event.EventKind.UNDONE, belonax.room.event.EventKind.MINUTES_SET_RIGHT)
-            order by e.seq desc""")
+            order by e.at desc, e.seq desc""")
     List<StoredEvent> newest(Limit limit);
 
     /** Returns what was put off on a machine and until now is; nothing else has an end, so its index finds it at once. */

@@ -105,7 +105,7 @@ record BalanceView(
                 opinion.proven()
                         .filter(it -> run.strips().isEmpty() && it.dial() != null)
                         .map(it -> "Proven here at " + Words.number(it.dial() == null ? 0 : it.dial()) + " on "
-                                + it.begunOn() + ".")
+                                + Words.date(it.begunOn()) + ".")
                         .orElse(null),
                 simulated(run, opinion),
                 open && machine.bobbin() != BobbinKind.NONE ? bobbinTest(run, machine) : null,

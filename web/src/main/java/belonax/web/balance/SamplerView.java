@@ -37,7 +37,7 @@ record SamplerView(
                 result(it),
                 it.past().isPresent(),
                 it.simulated() != null,
-                it.begunOn().toString(),
+                Words.date(it.begunOn()),
                 lines(it));
     }
 

@@ -29,7 +29,11 @@ record DrawerView(
         List<SwatchShown> swatches,
         List<SpoolShown> spools,
         List<PacketShown> packets,
-        List<BobbinShown> looseBobbins) {
+        List<BobbinShown> looseBobbins,
+        List<PhotoShown> photos) {
+
+    /** A photograph of the shelf. */
+    record PhotoShown(UUID id, int revision, String words) {}
 
     /** A machine on the shelf. */
     record MachineShown(String id, String name, String standsAt, String facts, String needles, String flat) {}
@@ -76,6 +80,13 @@ record DrawerView(
                 found.bobbins().stream()
                         .filter(it -> it.card().spool() == null)
                         .map(it -> shown(it, units))
+                        .toList(),
+                found.photos().stream()
+                        .map(it -> new PhotoShown(
+                                it.id(),
+                                it.revision(),
+                                Words.capital(it.card().words()) + ", "
+                                        + Words.date(it.card().takenOn())))
                         .toList());
     }
 

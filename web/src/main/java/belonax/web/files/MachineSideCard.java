@@ -8,7 +8,6 @@ import belonax.room.needle.MachineNow;
 import belonax.room.settings.Units;
 import belonax.web.shared.drawing.QrMark;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -16,8 +15,6 @@ import java.util.stream.Collectors;
 
 /** The card that lies beside the machine. */
 record MachineSideCard(String name, String standsAt, String day, List<Line> lines, QrMark mark) {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-
     /** A fact with its heading. */
     record Line(String heading, String words) {}
 
@@ -60,7 +57,7 @@ record MachineSideCard(String name, String standsAt, String day, List<Line> line
         return new MachineSideCard(
                 machine.name(),
                 now.standsAt(),
-                DAY.format(today),
+                Words.date(today),
                 lines,
                 QrMark.of(address + "/drawer/machine/" + now.id()));
     }

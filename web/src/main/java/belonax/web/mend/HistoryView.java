@@ -61,7 +61,7 @@ record HistoryView(List<CaseShown> cases, List<Cure> cures) {
         return new CaseShown(
                 kept.id().toString(),
                 it.words(),
-                it.begunOn().toString(),
+                Words.date(it.begunOn()),
                 ended,
                 String.format(
                         Locale.ROOT, "%s, %.0f min", Words.count(it.steps().size(), "check"), it.minutes()));

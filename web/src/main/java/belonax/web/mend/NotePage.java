@@ -1,6 +1,7 @@
 package belonax.web.mend;
 
 import belonax.fault.FaultFinder;
+import belonax.room.Words;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.needle.MachineNow;
@@ -65,7 +66,7 @@ class NotePage {
                 Map.of(
                         "mend", view,
                         "setUp", MachineFacts.of(machine.get()),
-                        "date", kept.get().card().begunOn().toString()));
+                        "date", Words.date(kept.get().card().begunOn())));
     }
 
     /** The cases of the machine on the table, and what cured them. */

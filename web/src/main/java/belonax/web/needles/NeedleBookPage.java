@@ -11,6 +11,7 @@ import belonax.web.shared.Stop;
 import belonax.web.shared.form.Said;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -81,7 +82,7 @@ class NeedleBookPage {
     /** The last fifty things that were done, each to be taken back. */
     @GetMapping("/needles/log")
     String log(Model model) {
-        model.addAttribute("actions", LogView.of(log.last(), clock.getZone()));
+        model.addAttribute("days", LogView.of(log.last(), LocalDate.now(clock), clock.getZone()));
         return "needles/log";
     }
 

@@ -1,11 +1,10 @@
 package belonax.web.settings;
 
+import belonax.room.Words;
 import belonax.web.shared.drawing.QrMark;
 import belonax.web.shared.pairing.Pairing;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -16,8 +15,6 @@ record DevicesView(
         @Nullable String code,
         @Nullable QrMark mark,
         List<DeviceShown> devices) {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
     /** A device that was let in. */
     record DeviceShown(String id, String name, String since) {}
@@ -39,7 +36,7 @@ record DevicesView(
                         .map(it -> new DeviceShown(
                                 it.id().toString(),
                                 it.name(),
-                                DAY.format(it.pairedAt().atZone(zone))))
+                                Words.date(it.pairedAt().atZone(zone).toLocalDate())))
                         .toList());
     }
 }

@@ -7,6 +7,7 @@ import belonax.room.drawer.PictureStore;
 import belonax.room.drawer.Swatch;
 import belonax.room.settings.Units;
 import belonax.web.drawer.KeptForm;
+import belonax.web.drawer.Pictures;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
@@ -16,14 +17,11 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import belonax.web.shared.form.Upload;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -133,12 +131,7 @@ class SwatchPage {
     /** The picture of a swatch, as it was re-encoded. */
     @GetMapping("/drawer/swatch/{id}/picture")
     ResponseEntity<byte[]> picture(@PathVariable UUID id) {
-        return pictures.find(id)
-                .map(it -> ResponseEntity.ok()
-                        .contentType(MediaType.IMAGE_JPEG)
-                        .cacheControl(CacheControl.maxAge(Duration.ofMinutes(5)).cachePrivate())
-                        .body(it.jpeg()))
-                .orElseGet(() -> ResponseEntity.notFound().build());
+        return Pictures.shown(pictures.find(id));
     }
 
     private UUID add(SwatchForm form) {

@@ -49,7 +49,7 @@ record SpoolView(
                 delivery.advice().stream().map(units::say).toList(),
                 spool.snappedOn() == null
                         ? SnapResult.NOT_TESTED.words()
-                        : spool.snap().words() + ", on " + spool.snappedOn(),
+                        : spool.snap().words() + ", on " + Words.date(spool.snappedOn()),
                 spool.snap().verdict(),
                 spool.snap().isBad(),
                 due(spool, thread),
