@@ -41,6 +41,8 @@ class ArchitectureTest {
             .definedBy("belonax.balance")
             .layer("fault")
             .definedBy("belonax.fault")
+            .layer("plan")
+            .definedBy("belonax.plan")
             .whereLayer("table")
             .mayOnlyAccessLayers("words")
             .whereLayer("needle")
@@ -62,6 +64,10 @@ class ArchitectureTest {
             .whereLayer("fault")
             .mayOnlyAccessLayers(
                     "words", "table", "needle", "thread", "cloth", "machine", "hazard", "match", "life", "balance")
+            .whereLayer("plan")
+            .mayOnlyAccessLayers(
+                    "words", "table", "needle", "thread", "cloth", "machine", "hazard", "match", "life", "balance",
+                    "fault")
             .ensureAllClassesAreContainedInArchitecture()
             .because("a package without a place in the order has no rights yet");
 

@@ -15,5 +15,8 @@
     if (!clock) return;
     const since = Date.now() - 1000 * Number(clock.dataset.seconds);
     setInterval(() => tick(clock, since), 1000);
+    document.querySelectorAll('[data-show-after]').forEach((it) => {
+      setTimeout(() => { it.hidden = false; }, Math.min(1000 * Number(it.dataset.showAfter), 2 ** 31 - 1));
+    });
   });
 })();

@@ -49,12 +49,20 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
     private static final double ON_PAPER_MM = 1.5;
 
     static StitchAdvice of(Job job, Needle needle, boolean twin) {
+        return wished(job, twin).clearing(job, needle);
+    }
+
+    /** Returns the stitch that a job wants of a single needle, before it is held against plate and foot. */
+    public static StitchAdvice wishedFor(Job job) {
+        return wished(job, false);
+    }
+
+    private static StitchAdvice wished(Job job, boolean twin) {
         StitchAdvice wished = StitchTable.of(job, twin);
         double asked = job.stitchWidthMm();
-        if (asked > 0 && job.plate() == Plate.ZIGZAG) {
-            wished = new StitchAdvice(swinging(wished.kind()), wished.lengthMm(), asked, wished.note());
-        }
-        return wished.clearing(job, needle);
+        return asked > 0 && job.plate() == Plate.ZIGZAG
+                ? new StitchAdvice(swinging(wished.kind()), wished.lengthMm(), asked, wished.note())
+                : wished;
     }
 
     /** Returns the length of a plain seam in this cloth, in millimetres. */

@@ -2,8 +2,10 @@ package belonax.room.demo;
 
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
+import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.life.Wear;
+import belonax.plan.ThreadUse;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.Spool;
@@ -82,6 +84,7 @@ class DemoTables implements ApplicationRunner {
                 null,
                 "",
                 new SetupKept(cloth, stack.words(), stack.layers(), stack.thicknessMm(), 0, kept, null),
-                Wear.of(stack, thread, Purpose.SEAM));
+                Wear.of(stack, thread, Purpose.SEAM),
+                ThreadUse.of(Job.sewing(stack, thread).build()));
     }
 }

@@ -95,6 +95,26 @@ public record Spool(
         return !snap.isBad();
     }
 
+    /** Returns the same with so much left on it. */
+    public Spool withMetresLeft(double metres) {
+        return new Spool(
+                colour,
+                label,
+                tex,
+                fibre,
+                build,
+                metres,
+                boughtYear,
+                quality,
+                keptInSun,
+                winding,
+                noteType,
+                noteNm,
+                snap,
+                snappedOn,
+                note);
+    }
+
     public Spool snapped(SnapResult result, LocalDate on) {
         return new Spool(
                 colour,

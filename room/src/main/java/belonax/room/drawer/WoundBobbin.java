@@ -31,6 +31,11 @@ public record WoundBobbin(
                 () -> "A bobbin holds 0 to 500 metres. Leave it empty when you do not know.");
     }
 
+    /** Returns the same with so much left on it. */
+    public WoundBobbin withMetresLeft(double metres) {
+        return new WoundBobbin(spool, bobbinClass, marked, metres);
+    }
+
     @Override
     public String words() {
         return marked.isBlank() ? "wound bobbin" : "bobbin “" + marked + "”";

@@ -179,6 +179,26 @@ public sealed interface Event {
     }
 
     /**
+     * What was sewn used up thread.
+     *
+     * @param spool the spool that it came off; null where its metres are not counted
+     * @param above metres
+     * @param bobbin the wound bobbin; null where its metres are not counted
+     * @param below metres
+     */
+    record ThreadUsed(
+            String machine,
+            @Nullable UUID spool,
+            double above,
+            @Nullable UUID bobbin,
+            double below) implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return String.format(Locale.ROOT, "about %.0f m of thread", above + below);
+        }
+    }
+
+    /**
      * A needle hit something.
      *
      * @param on what was sewn, in words

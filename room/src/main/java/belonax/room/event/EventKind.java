@@ -17,6 +17,7 @@ public enum EventKind {
     PIECES_FOUND(Event.PiecesFound.class),
     SILENT_TURN(Event.SilentTurn.class),
     SEWN(Event.Sewn.class),
+    THREAD_USED(Event.ThreadUsed.class),
     STRUCK(Event.Struck.class),
     SIGN(Event.Noticed.class),
     EXPLAINED(Event.Explained.class),

@@ -8,6 +8,7 @@ import belonax.cloth.Structure;
 import belonax.cloth.Trait;
 import belonax.hazard.Purpose;
 import belonax.life.Wear;
+import belonax.plan.ThreadUse;
 import belonax.room.event.SetupKept.ThreadKept;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
@@ -30,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param twin the needle of several points that is wished for, as the sentence has it; empty for none
  * @param setup the same as far as a later event is about it
  * @param wear what it costs a needle
+ * @param use the thread that one stitch takes; null where it was laid before that was worked out
  */
 public record TableWork(
         List<Laid> stack,
@@ -42,7 +44,8 @@ public record TableWork(
         @Nullable Double offCentreMm,
         String twin,
         SetupKept setup,
-        Wear wear) {
+        Wear wear,
+        @Nullable ThreadUse use) {
 
     /**
      * Layers of one cloth.

@@ -39,6 +39,7 @@ public class WorkLog {
     private final NeedleRepository needles;
     private final Projection projection;
     private final MachineMinutes machineMinutes;
+    private final List<Consumable> consumables;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -50,6 +51,7 @@ public class WorkLog {
             NeedleRepository needles,
             Projection projection,
             MachineMinutes machineMinutes,
+            List<Consumable> consumables,
             Clock clock,
             Supplier<UUID> ids) {
         this.room = room;
@@ -59,6 +61,7 @@ public class WorkLog {
         this.needles = needles;
         this.projection = projection;
         this.machineMinutes = machineMinutes;
+        this.consumables = consumables;
         this.clock = clock;
         this.ids = ids;
     }
@@ -66,14 +69,25 @@ public class WorkLog {
     /** A timer that runs. */
     public record Running(Instant since, double minutes, boolean isForgotten) {}
 
+    /** Something that grows less as one sews; it is told of each work that is counted, as a part of that action. */
+    public interface Consumable {
+        /** Takes off what so many minutes of this work use up. The machine is held by who counts. */
+        void counted(UUID action, String machineId, double minutes, TableWork work);
+    }
+
     /** Work of one kind that is counted. */
     private record Piece(
             double minutes,
             Wear wear,
             boolean sheds,
-            @Nullable String on) {
+            @Nullable TableWork work) {
         static Piece of(double minutes, TableWork work) {
-            return new Piece(minutes, work.wear(), work.top().sewing().shedsLint(), work.words());
+            return new Piece(minutes, work.wear(), work.top().sewing().shedsLint(), work);
+        }
+
+        @Nullable
+        String on() {
+            return work == null ? null : work.words();
         }
     }
 
@@ -118,6 +132,9 @@ public class WorkLog {
             }
             boolean linty = piece.sheds() || piece.wear().isLinty();
             machineMinutes.add(machineId, piece.minutes(), linty ? piece.minutes() : 0);
+            if (piece.work() != null) {
+                consumables.forEach(it -> it.counted(action, machineId, piece.minutes(), piece.work()));
+            }
         }
         return action;
     }

@@ -28,6 +28,8 @@ import belonax.room.care.CareLog;
 import belonax.room.drawer.NeedleSource;
 import belonax.room.drawer.NeedleSupply;
 import belonax.room.drawer.Packet;
+import belonax.room.drawer.Spool;
+import belonax.room.drawer.WoundBobbin;
 import belonax.room.event.SetupKept;
 import belonax.room.event.SetupKept.ThreadKept;
 import belonax.room.event.TableWork;
@@ -47,6 +49,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
@@ -188,6 +191,36 @@ class TwoHandsTest {
                 .filteredOn(it -> it.refusal() != null)
                 .allSatisfy(it -> assertThat(it.refusal()).isInstanceOf(ChangedMeanwhile.class));
         assertThat(events("BALANCED")).isEqualTo(before + 1);
+    }
+
+    @Test
+    void what_twenty_hands_sew_comes_off_spool_and_bobbin_once_each_and_goes_back_with_each() throws Exception {
+        Kept<WoundBobbin> bobbin = drawer.all(WoundBobbin.class).stream()
+                .filter(it -> it.card().spool() != null)
+                .findFirst()
+                .orElseThrow();
+        UUID spool = Objects.requireNonNull(bobbin.card().spool());
+        drawer.change(Spool.class, spool, it -> it.withMetresLeft(400));
+        drawer.change(WoundBobbin.class, bobbin.id(), it -> it.withMetresLeft(10));
+        TableWork off = TestWork.off(spool, 25);
+        double each = Objects.requireNonNull(off.use()).topMetres(1);
+
+        List<Answered> answers = all(() -> work.sewn("heron", 1, off));
+
+        assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(metres(spool)).isCloseTo(400 - HANDS * each, within(1e-6));
+        assertThat(drawer.get(WoundBobbin.class, bobbin.id()).card().metresLeft())
+                .isEqualTo(0);
+        for (Answered it : answers) {
+            undo.undo((UUID) Objects.requireNonNull(it.value()));
+        }
+        assertThat(metres(spool)).isCloseTo(400, within(1e-6));
+        assertThat(drawer.get(WoundBobbin.class, bobbin.id()).card().metresLeft())
+                .isCloseTo(10, within(1e-6));
+    }
+
+    private double metres(UUID spool) {
+        return Objects.requireNonNull(drawer.get(Spool.class, spool).card().metresLeft());
     }
 
     @Test

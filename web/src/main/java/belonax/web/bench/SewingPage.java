@@ -2,6 +2,7 @@ package belonax.web.bench;
 
 import belonax.life.Retirement;
 import belonax.life.Sign;
+import belonax.room.drawer.ThreadStock;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleNotes;
@@ -27,15 +28,23 @@ class SewingPage {
     private final WorkLog work;
     private final NeedleNotes notes;
     private final BenchReadiness readiness;
+    private final ThreadStock stock;
     private final Undo undo;
     private final Sentences sentences;
     private final Layout layout;
 
     SewingPage(
-            WorkLog work, NeedleNotes notes, BenchReadiness readiness, Undo undo, Sentences sentences, Layout layout) {
+            WorkLog work,
+            NeedleNotes notes,
+            BenchReadiness readiness,
+            ThreadStock stock,
+            Undo undo,
+            Sentences sentences,
+            Layout layout) {
         this.work = work;
         this.notes = notes;
         this.readiness = readiness;
+        this.stock = stock;
         this.undo = undo;
         this.sentences = sentences;
         this.layout = layout;
@@ -54,8 +63,20 @@ class SewingPage {
         sentences.show(model, machine, "/bench", request);
         Optional<Retirement> advice = noticed.flatMap(it -> readiness.advise(machine.get()));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
-        model.addAttribute("sewing", SewingView.of(machine.get(), work.running(machine.get()), noticed, advice));
+        Optional<WorkLog.Running> running = work.running(machine.get());
+        model.addAttribute(
+                "sewing", SewingView.of(machine.get(), running, noticed, advice, threadLeft(machine.get(), running)));
         return "bench/sewing";
+    }
+
+    private Optional<ThreadLeftView> threadLeft(MachineNow machine, Optional<WorkLog.Running> running) {
+        return machine.table()
+                .map(it -> stock.left(
+                        it,
+                        running.filter(timer -> !timer.isForgotten())
+                                .map(WorkLog.Running::minutes)
+                                .orElse(0.0)))
+                .map(it -> ThreadLeftView.of(it, layout.settings().units()));
     }
 
     /** Starts the clock on what the page that sent it spoke of. */

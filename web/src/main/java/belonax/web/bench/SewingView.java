@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param line needle and dial in one line
  * @param warning why it is not sewn now; empty where nothing speaks against it
  * @param noticed what was pressed last, with what to do about it
+ * @param thread what is left of it; null where nothing lies on the table
  */
 record SewingView(
         String clock,
@@ -30,7 +31,8 @@ record SewingView(
         String line,
         String warning,
         List<SignShown> signs,
-        @Nullable Noticed noticed) {
+        @Nullable Noticed noticed,
+        @Nullable ThreadLeftView thread) {
 
     /** A sign to press. */
     record SignShown(String value, String words) {}
@@ -45,7 +47,11 @@ record SewingView(
     record Noticed(String words, Symptom symptom, String advice, boolean change) {}
 
     static SewingView of(
-            MachineNow now, Optional<WorkLog.Running> running, Optional<Sign> noticed, Optional<Retirement> advice) {
+            MachineNow now,
+            Optional<WorkLog.Running> running,
+            Optional<Sign> noticed,
+            Optional<Retirement> advice,
+            Optional<ThreadLeftView> thread) {
         long seconds = running.map(it -> Math.round(it.minutes() * 60)).orElse(0L);
         return new SewingView(
                 clock(seconds),
@@ -60,7 +66,8 @@ record SewingView(
                 Stream.of(Sign.values())
                         .map(it -> new SignShown(it.name(), it.words()))
                         .toList(),
-                noticed.map(it -> noticed(it, advice)).orElse(null));
+                noticed.map(it -> noticed(it, advice)).orElse(null),
+                thread.orElse(null));
     }
 
     private static Noticed noticed(Sign sign, Optional<Retirement> advice) {

@@ -11,7 +11,9 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
 import belonax.room.drawer.NeedleSupply;
+import belonax.room.drawer.WoundBobbin;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
@@ -64,6 +66,25 @@ class SewingPagesTest {
         assertThat(work.running("heron")).isPresent();
         press("/sewing/pause", "machine=heron");
         assertThat(work.running("heron")).isEmpty();
+    }
+
+    @Test
+    void the_last_metre_is_told_before_it_comes() throws Exception {
+        Kept<WoundBobbin> bobbin =
+                drawer.search(WoundBobbin.class, "blue, heron").get(0);
+        press(
+                "/sewing",
+                "machine=heron&table=cloth%3Dpoplin%26spool%3D" + bobbin.card().spool());
+        assertThat(page("/sewing"))
+                .contains("about 30 m on the bobbin")
+                .contains("min at the needle")
+                .containsPattern("hidden=\"hidden\" data-show-after=\"\\d+\"");
+
+        drawer.change(WoundBobbin.class, bobbin.id(), it -> it.withMetresLeft(1.5));
+
+        assertThat(page("/sewing"))
+                .contains("The bobbin is down to its last metres: stop at the end of a seam and wind another.")
+                .doesNotContain("hidden=\"hidden\"");
     }
 
     @ParameterizedTest

@@ -7,6 +7,7 @@ import belonax.hazard.Job;
 import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
 import belonax.life.Wear;
+import belonax.plan.ThreadUse;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Spool;
 import belonax.room.event.SetupKept;
@@ -66,7 +67,8 @@ final class Laying {
                 sentence.work().offCentreMm(stock.units()),
                 sentence.work().twinWished(),
                 setup,
-                Wear.of(stack, thread, purpose));
+                Wear.of(stack, thread, purpose),
+                ThreadUse.of(job.build()));
     }
 
     private static List<Laid> laid(Sentence sentence, Stack stack) {

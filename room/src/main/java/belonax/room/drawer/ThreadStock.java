@@ -1,0 +1,143 @@
+package belonax.room.drawer;
+
+import belonax.plan.ThreadUse;
+import belonax.room.card.Card;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.event.Consequence;
+import belonax.room.event.Event;
+import belonax.room.event.EventRepository;
+import belonax.room.event.StoredEvent;
+import belonax.room.event.TableWork;
+import belonax.room.needle.WorkLog;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The metres on spools and wound bobbins: they fall with what is sewn, and rise again when that is taken back. */
+@Component
+public class ThreadStock implements WorkLog.Consumable, Consequence {
+    private final DrawerStore drawer;
+    private final EventRepository events;
+    private final Clock clock;
+
+    ThreadStock(DrawerStore drawer, EventRepository events, Clock clock) {
+        this.drawer = drawer;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    @Override
+    public void counted(UUID action, String machineId, double minutes, TableWork work) {
+        ThreadUse use = work.use();
+        if (use == null) {
+            return;
+        }
+        Optional<Kept<Spool>> spool = spool(work);
+        Optional<Kept<WoundBobbin>> bobbin = bobbin(work);
+        if (spool.isPresent() || bobbin.isPresent()) {
+            double above = spool.map(it -> offSpool(
+                            it.id(), use.topMetres(minutes) * work.top().strands()))
+                    .orElse(0.0);
+            double below = bobbin.map(it -> offBobbin(it.id(), use.belowMetres(minutes)))
+                    .orElse(0.0);
+            UUID from = spool.map(Kept::id).orElse(null);
+            UUID under = bobbin.map(Kept::id).orElse(null);
+            events.add(action, clock.instant(), new Event.ThreadUsed(machineId, from, above, under, below));
+        }
+    }
+
+    @Override
+    public void takenBack(List<StoredEvent> taken) {
+        for (StoredEvent it : taken) {
+            it.as(Event.ThreadUsed.class).ifPresent(used -> {
+                there(Spool.class, used.spool()).ifPresent(spool -> offSpool(spool, -used.above()));
+                there(WoundBobbin.class, used.bobbin()).ifPresent(bobbin -> offBobbin(bobbin, -used.below()));
+            });
+        }
+    }
+
+    private <T extends Card> Optional<UUID> there(Class<T> type, @Nullable UUID card) {
+        return card == null ? Optional.empty() : drawer.hold(type, card).map(Kept::id);
+    }
+
+    /** Takes metres off a spool; returns how many, which are fewer where fewer were on it. */
+    private double offSpool(UUID id, double metres) {
+        double before = left(drawer.hold(Spool.class, id).map(it -> it.card().metresLeft()));
+        double taken = Math.min(before, metres);
+        drawer.change(Spool.class, id, it -> it.withMetresLeft(before - taken));
+        return taken;
+    }
+
+    private double offBobbin(UUID id, double metres) {
+        double before =
+                left(drawer.hold(WoundBobbin.class, id).map(it -> it.card().metresLeft()));
+        double taken = Math.min(before, metres);
+        drawer.change(WoundBobbin.class, id, it -> it.withMetresLeft(before - taken));
+        return taken;
+    }
+
+    private static double left(Optional<Double> metres) {
+        return metres.orElse(0.0);
+    }
+
+    private Optional<Kept<Spool>> spool(TableWork work) {
+        return Optional.ofNullable(work.top().spool())
+                .flatMap(it -> drawer.find(Spool.class, it))
+                .filter(it -> it.card().metresLeft() != null);
+    }
+
+    /** The bobbin that is sewn off: the first that was wound from the spool that lies on the table for it. */
+    private Optional<Kept<WoundBobbin>> bobbin(TableWork work) {
+        UUID from = work.bobbin() == null ? work.top().spool() : work.bobbin();
+        return from == null
+                ? Optional.empty()
+                : drawer.all(WoundBobbin.class).stream()
+                        .filter(it ->
+                                from.equals(it.card().spool()) && it.card().metresLeft() != null)
+                        .findFirst();
+    }
+
+    /**
+     * What is left for a work.
+     *
+     * @param spoolMetres null where nobody counted them
+     * @param bobbinMetres null where nobody counted them
+     * @param minutes how long they last at the needle; null where that is not known
+     */
+    public record Left(
+            @Nullable Double spoolMetres,
+            @Nullable Double bobbinMetres,
+            @Nullable Double minutes) {}
+
+    /** Returns what is left when these minutes, which run and are not counted yet, are taken off. */
+    @Transactional(readOnly = true)
+    public Left left(TableWork work, double runningMinutes) {
+        ThreadUse use = work.use();
+        Double spool = spool(work).map(it -> it.card().metresLeft()).orElse(null);
+        Double bobbin = bobbin(work).map(it -> it.card().metresLeft()).orElse(null);
+        if (use == null) {
+            return new Left(spool, bobbin, null);
+        }
+        double above = use.topMetres(1) * work.top().strands();
+        Double spoolLeft = less(spool, above * runningMinutes);
+        Double bobbinLeft = less(bobbin, use.belowMetres(runningMinutes));
+        return new Left(spoolLeft, bobbinLeft, sooner(lasts(spoolLeft, above), lasts(bobbinLeft, use.belowMetres(1))));
+    }
+
+    private static @Nullable Double less(@Nullable Double metres, double used) {
+        return metres == null ? null : Double.valueOf(Math.max(0, metres - used));
+    }
+
+    private static @Nullable Double lasts(@Nullable Double metres, double aMinute) {
+        return metres == null || aMinute <= 0 ? null : Double.valueOf(metres / aMinute);
+    }
+
+    private static @Nullable Double sooner(@Nullable Double one, @Nullable Double other) {
+        return one == null ? other : other == null ? one : Double.valueOf(Math.min(one, other));
+    }
+}
