@@ -2,11 +2,11 @@ package belonax.web.bench;
 
 import belonax.life.Retirement;
 import belonax.life.Sign;
-import belonax.room.drawer.ThreadStock;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.WorkLog;
+import belonax.room.supply.ThreadStock;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;

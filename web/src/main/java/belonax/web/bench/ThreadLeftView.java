@@ -1,7 +1,7 @@
 package belonax.web.bench;
 
-import belonax.room.drawer.ThreadStock;
 import belonax.room.settings.Units;
+import belonax.room.supply.ThreadStock;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -1,10 +1,10 @@
 package belonax.web.fit;
 
-import belonax.room.drawer.NeedleSupply;
-import belonax.room.drawer.NeedleSupply.Choices;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
+import belonax.room.supply.NeedleSupply;
+import belonax.room.supply.NeedleSupply.Choices;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;

@@ -1,10 +1,10 @@
 package belonax.web.needles;
 
-import belonax.room.drawer.RanOut;
 import belonax.room.event.ActionLog;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
+import belonax.room.supply.RanOut;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;

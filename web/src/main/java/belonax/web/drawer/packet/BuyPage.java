@@ -1,8 +1,8 @@
 package belonax.web.drawer.packet;
 
 import belonax.match.NeedleMatcher;
-import belonax.room.drawer.RanOut;
 import belonax.room.needle.MachineNow;
+import belonax.room.supply.RanOut;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;

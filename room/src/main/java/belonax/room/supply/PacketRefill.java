@@ -1,6 +1,7 @@
-package belonax.room.drawer;
+package belonax.room.supply;
 
 import belonax.room.card.DrawerStore;
+import belonax.room.drawer.Packet;
 import belonax.room.event.Consequence;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;

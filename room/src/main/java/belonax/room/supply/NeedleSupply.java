@@ -1,4 +1,4 @@
-package belonax.room.drawer;
+package belonax.room.supply;
 
 import belonax.BadInput;
 import belonax.needle.Needle;
@@ -6,6 +6,7 @@ import belonax.room.Choice;
 import belonax.room.Words;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.drawer.Packet;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;

@@ -1,4 +1,4 @@
-package belonax.room.drawer;
+package belonax.room.supply;
 
 import belonax.needle.Needle;
 import belonax.room.card.DrawerStore;

@@ -1,9 +1,11 @@
-package belonax.room.drawer;
+package belonax.room.supply;
 
 import belonax.plan.ThreadUse;
 import belonax.room.card.Card;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.drawer.Spool;
+import belonax.room.drawer.WoundBobbin;
 import belonax.room.event.Consequence;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;

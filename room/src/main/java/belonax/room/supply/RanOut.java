@@ -1,8 +1,9 @@
-package belonax.room.drawer;
+package belonax.room.supply;
 
 import belonax.room.Words;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.drawer.Packet;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
