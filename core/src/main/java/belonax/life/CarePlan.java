@@ -3,6 +3,7 @@ package belonax.life;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.Oiling;
+import belonax.machine.Past;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -16,13 +17,15 @@ import java.util.OptionalDouble;
  * @param hoursSinceOil hours sewn since it was oiled
  * @param monthsSinceService empty when it was never serviced, as far as anybody knows
  * @param monthsUnused months since it last sewed
+ * @param past where it comes from; in use as soon as it was run in
  */
 public record CarePlan(
         double hoursSinceCleaning,
         double lintyHours,
         double hoursSinceOil,
         OptionalDouble monthsSinceService,
-        double monthsUnused) {
+        double monthsUnused,
+        Past past) {
 
     private static final double CLEAN_EVERY_HOURS = 8;
     private static final double OIL_EVERY_HOURS = 20;
@@ -61,16 +64,22 @@ public record CarePlan(
         return all;
     }
 
-    /** Tells whether it stood so long that it wants its own path back into use. */
-    public boolean isLongStored() {
-        return monthsUnused >= LONG_STORED_MONTHS;
+    /** Tells whether it is new here or stood so long that it wants its own path into use. */
+    public boolean wantsRunIn() {
+        return past.wantsRunIn() || monthsUnused >= LONG_STORED_MONTHS;
     }
 
-    /** Returns the path of a machine that stood long, in order; the mains plug is out before the plate comes off. */
+    /**
+     * Returns the path into use of a machine that is new here or stood long, in order; the mains plug is out before the plate
+     * comes off.
+     */
     public static List<String> backIntoUse(Machine machine) {
         List<String> steps = new ArrayList<>();
         steps.add("Mains plug out. Look it over: cable, plug, belt. A damaged cable is for a qualified technician.");
-        steps.add("Take plate and bobbin case out and brush out the lint.");
+        steps.add(
+                machine.kind().hasLoopers()
+                        ? "Needles up, looper cover open: brush out the lint around loopers and knife."
+                        : "Needle up, foot up. Take plate and bobbin case out and brush out the lint.");
         if (machine.oiling() == Oiling.WHERE_THE_MANUAL_SAYS) {
             steps.add("Oil where the manual says, a drop at each place, and wipe.");
         } else {
@@ -78,6 +87,7 @@ public record CarePlan(
         }
         steps.add(
                 "Turn the wheel by hand, " + machine.wheelTurn().words() + ", through several turns: silent and even?");
+        steps.add("Learn what moves: each lever, dial and foot once by hand, with the manual beside you.");
         steps.add("Plug in and let it run a while without thread, slowly at first.");
         steps.add("A new needle, thread it, sew scrap: only now judge it.");
         return steps;
@@ -115,7 +125,8 @@ public record CarePlan(
                 monthsSinceService.getAsDouble() / months,
                 String.format(
                         Locale.ROOT,
-                        "Serviced %.0f months ago; %.0f months are usual for this kind of machine and work.",
+                        "%s %.0f months ago; %.0f months are usual for this kind of machine and work.",
+                        past == Past.NEW ? "New" : "Serviced",
                         monthsSinceService.getAsDouble(),
                         months));
     }

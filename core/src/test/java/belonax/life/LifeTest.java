@@ -11,6 +11,7 @@ import belonax.hazard.Purpose;
 import belonax.life.Retirement.When;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
+import belonax.machine.Past;
 import belonax.thread.SewingThread;
 import java.util.ArrayList;
 import java.util.List;
@@ -200,7 +201,7 @@ class LifeTest {
     void care_is_due_by_the_kind_of_machine_and_nobody_is_told_to_oil_what_is_not_theirs() {
         Machine computer = Machine.ordinary("Heron", MachineKind.COMPUTER_CONTROLLED);
         Machine mechanical = Machine.ordinary("Badger", MachineKind.MECHANICAL);
-        CarePlan yearOld = new CarePlan(9, 0, 25, OptionalDouble.of(13), 0);
+        CarePlan yearOld = new CarePlan(9, 0, 25, OptionalDouble.of(13), 0, Past.IN_USE);
 
         assertThat(yearOld.of(computer)).extracting(CarePlan.Due::kind).doesNotContain(CareKind.OIL);
         assertThat(yearOld.of(computer)).allMatch(CarePlan.Due::isDue);
@@ -208,11 +209,15 @@ class LifeTest {
                 .filteredOn(CarePlan.Due::isDue)
                 .extracting(CarePlan.Due::kind)
                 .containsExactlyInAnyOrder(CareKind.OIL, CareKind.CLEAN);
-        assertThat(new CarePlan(5, 4, 0, OptionalDouble.of(7), 0).of(computer))
+        assertThat(new CarePlan(5, 4, 0, OptionalDouble.of(7), 0, Past.IN_USE).of(computer))
                 .as("linty work halves the interval of a service")
                 .allMatch(CarePlan.Due::isDue);
         assertThat(CarePlan.backIntoUse(computer)).anyMatch(it -> it.contains("oil is the technician's"));
         assertThat(CarePlan.backIntoUse(mechanical).get(0)).startsWith("Mains plug out.");
+        assertThat(yearOld.wantsRunIn()).isFalse();
+        assertThat(new CarePlan(0, 0, 0, OptionalDouble.empty(), 0, Past.SECOND_HAND).wantsRunIn())
+                .as("nobody judges a machine that was not run in")
+                .isTrue();
     }
 
     @ParameterizedTest

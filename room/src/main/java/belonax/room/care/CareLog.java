@@ -1,8 +1,11 @@
 package belonax.room.care;
 
 import belonax.BadInput;
+import belonax.life.CareGuide;
 import belonax.life.CareKind;
 import belonax.life.CarePlan;
+import belonax.machine.Machine;
+import belonax.machine.Past;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineEntity;
@@ -66,15 +69,37 @@ public class CareLog {
                 hoursSince(work.cleaned(), work.sewnMinutes(), MachineNow.Mark::sewnMinutes),
                 hoursSince(work.cleaned(), work.lintyMinutes(), MachineNow.Mark::lintyMinutes),
                 hoursSince(work.oiled(), work.sewnMinutes(), MachineNow.Mark::sewnMinutes),
-                work.serviced()
-                        .map(it -> OptionalDouble.of(monthsSince(it.at())))
-                        .orElse(OptionalDouble.empty()),
-                work.sewnAt().map(this::monthsSince).orElse(0.0));
+                serviced(work).map(it -> OptionalDouble.of(monthsSince(it))).orElse(OptionalDouble.empty()),
+                work.sewnAt().map(this::monthsSince).orElse(0.0),
+                work.past() == Past.NEW && work.serviced().isPresent() ? Past.IN_USE : work.past());
+    }
+
+    /** A new machine needs none before its first interval is over. */
+    private static Optional<Instant> serviced(MachineNow.Work work) {
+        return work.serviced()
+                .map(MachineNow.Mark::at)
+                .or(() -> work.begun().filter(it -> it.past() == Past.NEW).map(MachineNow.Begun::at));
     }
 
     private static double hoursSince(
             Optional<MachineNow.Mark> mark, double minutes, ToDoubleFunction<MachineNow.Mark> then) {
         return Math.max(0, minutes - mark.map(then::applyAsDouble).orElse(0.0)) / 60;
+    }
+
+    /**
+     * Records that a machine was run in: cleaned, and oiled where its owner may.
+     *
+     * @return the action, by which it can be taken back
+     */
+    @UseCase
+    public UUID runIn(String machineId) {
+        UUID action = ids.get();
+        done(action, machineId, CareKind.CLEAN);
+        Machine machine = room.find(machineId).orElseThrow().machine();
+        if (CareGuide.isForHomeHands(CareKind.OIL, machine)) {
+            done(action, machineId, CareKind.OIL);
+        }
+        return action;
     }
 
     /** Records that something was done today. */

@@ -1,6 +1,8 @@
 package belonax.room.demo;
 
 import belonax.cloth.ClothCatalogue;
+import belonax.machine.BobbinClass;
+import belonax.machine.BobbinMaterial;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
@@ -114,8 +116,9 @@ class DemoDrawer implements ApplicationRunner {
                                 .snapped(
                                         SnapResult.PARTS_AT_ONCE,
                                         LocalDate.now(clock).minusDays(20))));
-        drawer.add(new WoundBobbin(midnight, "clear plastic drop-in, 11.5 mm high", "blue, Heron", 30.0));
-        drawer.add(new WoundBobbin(null, "steel", "whose?", null));
+        drawer.add(
+                new WoundBobbin(midnight, BobbinClass.CLASS_15.words(), "blue, Heron", 30.0, BobbinMaterial.PLASTIC));
+        drawer.add(new WoundBobbin(null, "L", "whose?", null, BobbinMaterial.METAL));
     }
 
     private void addPackets() {

@@ -5,6 +5,8 @@ import static belonax.needle.NeedleSystem.H_130_705;
 
 import belonax.life.FitCheck;
 import belonax.life.Wear;
+import belonax.machine.BobbinClass;
+import belonax.machine.BobbinMaterial;
 import belonax.machine.Dial;
 import belonax.machine.FlatSide;
 import belonax.machine.Foot;
@@ -149,7 +151,8 @@ public class DemoRoom implements ApplicationRunner {
                                 Foot.standard(7),
                                 Foot.named("non-stick foot", 7),
                                 Foot.named("quarter-inch foot", 1.5)),
-                        "clear plastic drop-in, 11.5 mm high",
+                        BobbinClass.CLASS_15.words(),
+                        BobbinMaterial.PLASTIC,
                         "second drawer, green folder",
                         true));
         fit("heron", 0, Needle.of(H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80), 6, 2.6);
@@ -171,7 +174,8 @@ public class DemoRoom implements ApplicationRunner {
                         "workbench",
                         List.of(),
                         List.of(Foot.named("roller foot", 6), Foot.named("walking foot", 5)),
-                        "steel, for the case that comes out",
+                        BobbinClass.CLASS_15.words(),
+                        BobbinMaterial.METAL,
                         "in the lid of its case",
                         false));
         fit("badger", 0, Needle.of(H_130_705, NeedleType.JEANS, NeedleSize.NM_100), 12, 8.4);
@@ -196,6 +200,7 @@ public class DemoRoom implements ApplicationRunner {
                         List.of(),
                         List.of(),
                         "long shuttle bobbin",
+                        null,
                         "a copy, taped inside the door",
                         false));
         fit("old-tin", 0, Needle.of(H_130_705, NeedleType.SHARP, NeedleSize.NM_70), 40, 1.1);

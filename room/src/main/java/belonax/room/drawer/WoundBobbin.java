@@ -1,6 +1,8 @@
 package belonax.room.drawer;
 
 import belonax.BadInput;
+import belonax.machine.BobbinClass;
+import belonax.machine.BobbinMaterial;
 import belonax.room.card.Card;
 import belonax.room.card.CardKind;
 import belonax.room.card.IsCard;
@@ -12,17 +14,22 @@ import org.jspecify.annotations.Nullable;
  * A wound bobbin, kept with the spool it came from.
  *
  * @param spool the spool; null when nobody knows
- * @param bobbinClass the kind of bobbin, in the words of the machine's manual
+ * @param bobbinClass its class, or words where it is none of the table
  * @param marked what is written on it
  * @param metresLeft null when nobody knows
+ * @param material null when nobody knows
  */
 @IsCard(CardKind.BOBBIN)
 public record WoundBobbin(
         @Nullable UUID spool,
         String bobbinClass,
         String marked,
-        @Nullable Double metresLeft) implements Card {
+        @Nullable Double metresLeft,
+        @Nullable BobbinMaterial material)
+        implements Card {
     public WoundBobbin {
+        material = material == null ? BobbinMaterial.in(bobbinClass).orElse(null) : material;
+        bobbinClass = BobbinClass.named(bobbinClass);
         Card.checkLength("bobbinClass", bobbinClass, 80);
         Card.checkLength("marked", marked, 80);
         BadInput.unless(
@@ -33,7 +40,7 @@ public record WoundBobbin(
 
     /** Returns the same with so much left on it. */
     public WoundBobbin withMetresLeft(double metres) {
-        return new WoundBobbin(spool, bobbinClass, marked, metres);
+        return new WoundBobbin(spool, bobbinClass, marked, metres, material);
     }
 
     @Override

@@ -4,6 +4,7 @@ import belonax.fault.CheckId;
 import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
+import belonax.machine.Past;
 import belonax.room.Words;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
@@ -232,6 +233,14 @@ public sealed interface Event {
         @Override
         public String words(Named named) {
             return "what was noticed was not the " + named.needle(needle);
+        }
+    }
+
+    /** A machine came onto the shelf. */
+    record Begun(String machine, Past past) implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return "on the shelf: " + past.words();
         }
     }
 

@@ -21,6 +21,7 @@ public enum EventKind {
     STRUCK(Event.Struck.class),
     SIGN(Event.Noticed.class),
     EXPLAINED(Event.Explained.class),
+    BEGUN(Event.Begun.class),
     PROJECT(Event.Project.class),
     BIG_PROJECT(Event.BigProject.class),
     LAID(Event.Laid.class),

@@ -1,11 +1,16 @@
 package belonax.room.machine;
 
 import belonax.BadInput;
+import belonax.machine.BobbinClass;
+import belonax.machine.BobbinFit;
+import belonax.machine.BobbinMaterial;
 import belonax.machine.Foot;
 import belonax.machine.FootKind;
 import belonax.machine.Machine;
 import belonax.machine.StitchPlate;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that the owner keeps about a machine.
@@ -13,7 +18,8 @@ import java.util.List;
  * @param standsAt where it stands, in the owner's words
  * @param plates the plates that belong to it, the one on it among them
  * @param feet the feet that belong to it, the one on it among them
- * @param bobbinClass the bobbins that its manual names, in words
+ * @param bobbinClass the bobbins that its manual names, by their class, or in words where it is none of the table
+ * @param bobbinMaterial what they are made of; null where nobody knows
  * @param manualPlace where its manual lies
  * @param hasThreader whether it has a needle threader, a good check of the needle's height
  */
@@ -23,6 +29,7 @@ public record MachineCard(
         List<StitchPlate> plates,
         List<Foot> feet,
         String bobbinClass,
+        @Nullable BobbinMaterial bobbinMaterial,
         String manualPlace,
         boolean hasThreader) {
 
@@ -35,6 +42,8 @@ public record MachineCard(
                 plates.size() <= MOST && feet.size() <= MOST,
                 "feet",
                 () -> "Name at most " + MOST + " plates and as many feet.");
+        bobbinMaterial = bobbinMaterial == null ? BobbinMaterial.in(bobbinClass).orElse(null) : bobbinMaterial;
+        bobbinClass = BobbinClass.named(bobbinClass);
         checkLength("name", machine.name(), 60);
         checkLength("standsAt", standsAt, 80);
         checkLength("bobbinClass", bobbinClass, 80);
@@ -43,8 +52,19 @@ public record MachineCard(
 
     /** Returns a card with nothing on it but the machine. */
     public static MachineCard of(Machine machine, String standsAt) {
-        return new MachineCard(machine, standsAt, List.of(), List.of(), "", "", false);
+        return new MachineCard(machine, standsAt, List.of(), List.of(), "", null, "", false);
     }
+
+    /** Holds a bobbin against what the manual names; empty where that is not known. */
+    public Optional<BobbinFit> fit(String bobbin, @Nullable BobbinMaterial material) {
+        return BobbinFit.of(
+                machine,
+                BobbinClass.in(bobbinClass),
+                Optional.ofNullable(bobbinMaterial),
+                BobbinClass.in(bobbin),
+                Optional.ofNullable(material));
+    }
+
     /** Returns what its feet are for, as far as that is known. */
     public List<FootKind> footKinds() {
         return feet.stream().flatMap(it -> it.kind().stream()).distinct().toList();

@@ -1,6 +1,7 @@
 package belonax.room.machine;
 
 import belonax.machine.BobbinKind;
+import belonax.machine.BobbinMaterial;
 import belonax.machine.Dial;
 import belonax.machine.DialKind;
 import belonax.machine.FlatSide;
@@ -100,6 +101,11 @@ public class MachineEntity {
     private Oiling oiling = Oiling.WHERE_THE_MANUAL_SAYS;
 
     private String bobbinClass = "";
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable BobbinMaterial bobbinMaterial;
+
     private String manualPlace = "";
     private boolean hasThreader;
     private boolean removed;
@@ -165,6 +171,7 @@ public class MachineEntity {
         thickestTex = nullable(machine.reach().thickestTex());
         standsAt = card.standsAt();
         bobbinClass = card.bobbinClass();
+        bobbinMaterial = card.bobbinMaterial();
         manualPlace = card.manualPlace();
         hasThreader = card.hasThreader();
         plates = new ArrayList<>(card.plates().stream().map(OwnedPlate::new).toList());
@@ -179,6 +186,7 @@ public class MachineEntity {
                 plates.stream().map(OwnedPlate::plate).toList(),
                 feet.stream().map(OwnedFoot::foot).toList(),
                 bobbinClass,
+                bobbinMaterial,
                 manualPlace,
                 hasThreader);
     }

@@ -1,8 +1,11 @@
 package belonax.room.machine;
 
 import belonax.BadInput;
+import belonax.machine.Past;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
+import belonax.room.event.Event;
+import belonax.room.event.EventRepository;
 import belonax.room.press.UseCase;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
@@ -20,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class MachineShelf {
     private final MachineRepository machines;
     private final MachineChangeRepository changes;
+    private final EventRepository events;
     private final EntityManager entities;
     private final Clock clock;
     private final Supplier<UUID> ids;
@@ -27,11 +31,13 @@ public class MachineShelf {
     MachineShelf(
             MachineRepository machines,
             MachineChangeRepository changes,
+            EventRepository events,
             EntityManager entities,
             Clock clock,
             Supplier<UUID> ids) {
         this.machines = machines;
         this.changes = changes;
+        this.events = events;
         this.entities = entities;
         this.clock = clock;
         this.ids = ids;
@@ -46,6 +52,14 @@ public class MachineShelf {
         String id = freeId(card.machine().name());
         MachineEntity entity = machines.save(new MachineEntity(id, (int) machines.count(), card));
         return done(entity, null);
+    }
+
+    /** Does the same, and records where it comes from. */
+    @UseCase
+    public Done add(MachineCard card, Past past) {
+        Done done = add(card);
+        events.add(ids.get(), clock.instant(), new Event.Begun(done.machineId(), past));
+        return done;
     }
 
     /**

@@ -1,5 +1,6 @@
 package belonax.room.needle;
 
+import belonax.machine.Past;
 import belonax.needle.Needle;
 import belonax.room.machine.MachineCard;
 import belonax.room.machine.MachineShelf;
@@ -25,8 +26,8 @@ public class FirstRun {
      * @throws belonax.BadInput if something about them will not do; nothing is kept then
      */
     @UseCase
-    public String begin(MachineCard machine, Optional<Needle> needle) {
-        String id = shelf.add(machine).machineId();
+    public String begin(MachineCard machine, Past past, Optional<Needle> needle) {
+        String id = shelf.add(machine, past).machineId();
         needle.ifPresent(it -> room.fit(id, 0, it, Optional.empty(), Optional.empty()));
         return id;
     }

@@ -2,6 +2,7 @@ package belonax.room.needle;
 
 import belonax.life.FitCheck;
 import belonax.machine.Machine;
+import belonax.machine.Past;
 import belonax.needle.NeedleInUse;
 import belonax.room.event.TableWork;
 import belonax.room.machine.MachineCard;
@@ -63,6 +64,7 @@ public record MachineNow(
      * @param sewnMinutes all that was counted
      * @param lintyMinutes those of them that left lint
      * @param sewnAt when something was counted last
+     * @param begun where it comes from, where that was told
      */
     public record Work(
             double sewnMinutes,
@@ -70,7 +72,20 @@ public record MachineNow(
             Optional<Instant> sewnAt,
             Optional<Mark> cleaned,
             Optional<Mark> oiled,
-            Optional<Mark> serviced) {}
+            Optional<Mark> serviced,
+            Optional<Begun> begun) {
+        /** Returns where the machine came from, until it is run in; from then on it is in use. */
+        public Past past() {
+            return begun.filter(it -> !it.past().wantsRunIn()
+                            || cleaned.filter(done -> done.at().isAfter(it.at()))
+                                    .isEmpty())
+                    .map(Begun::past)
+                    .orElse(Past.IN_USE);
+        }
+    }
+
+    /** Where a machine comes from, and since when it is on the shelf. */
+    public record Begun(Past past, Instant at) {}
 
     /** When something was done, and how much had been sewn by then. */
     public record Mark(Instant at, double sewnMinutes, double lintyMinutes) {}

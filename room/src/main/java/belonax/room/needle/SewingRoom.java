@@ -45,7 +45,8 @@ public class SewingRoom {
             EventKind.SEWN,
             EventKind.CLEANED,
             EventKind.OILED,
-            EventKind.SERVICED);
+            EventKind.SERVICED,
+            EventKind.BEGUN);
 
     private final MachineRepository machines;
     private final MachineCards cards;
@@ -224,7 +225,10 @@ public class SewingRoom {
                         newest.of(EventKind.SEWN).map(StoredEvent::at),
                         mark(newest, EventKind.CLEANED),
                         mark(newest, EventKind.OILED),
-                        mark(newest, EventKind.SERVICED)));
+                        mark(newest, EventKind.SERVICED),
+                        newest.of(EventKind.BEGUN)
+                                .flatMap(it -> it.as(Event.Begun.class)
+                                        .map(begun -> new MachineNow.Begun(begun.past(), it.at())))));
     }
 
     private static Optional<MachineNow.Mark> mark(NewestEvents.OfMachine newest, EventKind kind) {

@@ -19,7 +19,7 @@ record DueView(List<DueShown> due, List<DueShown> later, List<String> backIntoUs
         return new DueView(
                 open.stream().filter(CarePlan.Due::isDue).map(DueView::shown).toList(),
                 open.stream().filter(it -> !it.isDue()).map(DueView::shown).toList(),
-                plan.isLongStored() ? CarePlan.backIntoUse(now.machine()) : List.of(),
+                plan.wantsRunIn() ? CarePlan.backIntoUse(now.machine()) : List.of(),
                 snoozed.isEmpty() ? "" : snoozed.size() + " put off for a few days");
     }
 

@@ -151,6 +151,11 @@ class WorkPage {
         return back(to, () -> Optional.of(press.equals("found") ? book.piecesFound(needle) : book.silentTurn(needle)));
     }
 
+    @PostMapping("/bench/run-in")
+    String runIn(@RequestParam String machine, RedirectAttributes to) {
+        return back(to, () -> Optional.of(care.runIn(machine)));
+    }
+
     @PostMapping("/bench/care")
     String care(
             @RequestParam String machine,

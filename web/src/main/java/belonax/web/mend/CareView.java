@@ -35,7 +35,7 @@ record CareView(List<Task> tasks, List<CareGuide.Differing> differing, List<Stri
                         .map(kind -> task(kind, now, due, table))
                         .toList(),
                 CareGuide.differing(),
-                plan.isLongStored() ? CarePlan.backIntoUse(now.machine()) : List.of());
+                plan.wantsRunIn() ? CarePlan.backIntoUse(now.machine()) : List.of());
     }
 
     private static Task task(CareKind kind, MachineNow now, List<Due> due, FaultTable table) {

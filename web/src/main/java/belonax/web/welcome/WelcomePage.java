@@ -3,10 +3,13 @@ package belonax.web.welcome;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.machine.MachineKind;
+import belonax.machine.Past;
 import belonax.room.Choice;
 import belonax.room.needle.FirstRun;
+import belonax.web.shared.drawing.ThreadLook;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
+import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -17,7 +20,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 
-/** Which machine, which needle is in it, what are you sewing: then the first answer. */
+/** Which machine, which needle is in it, what are you sewing, with which thread: then the first answer. */
 @Controller
 class WelcomePage {
     private final FirstRun firstRun;
@@ -30,7 +33,9 @@ class WelcomePage {
 
     @ModelAttribute
     void lists(Model model) {
-        model.addAttribute("kinds", Choice.of(MachineKind.values(), MachineKind::words));
+        model.addAttribute("kinds", MachineKind.values());
+        model.addAttribute("pasts", Past.values());
+        model.addAttribute("looks", ThreadLook.all());
         model.addAttribute(
                 "cloths",
                 cloths.all().stream().map(it -> new Choice(it.id(), it.name())).toList());
@@ -44,7 +49,7 @@ class WelcomePage {
 
     @PostMapping("/welcome")
     String answer(@ModelAttribute("form") WelcomeForm form, BindingResult errors, HttpServletResponse response) {
-        Optional<String> begun = Problems.read(errors, () -> firstRun.begin(form.card(), form.fitted()));
+        Optional<String> begun = Problems.read(errors, () -> firstRun.begin(form.card(), form.from(), form.fitted()));
         if (begun.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return "welcome/page";
@@ -53,6 +58,7 @@ class WelcomePage {
                 .flatMap(cloths::find)
                 .map(Cloth::id)
                 .orElse(WelcomeForm.USUAL_CLOTH);
-        return "redirect:/match?cloth=" + cloth + "&machine=" + begun.get();
+        return "redirect:/match?cloth=" + cloth + "&machine=" + begun.get() + "&spool="
+                + Sentences.byItsLook(form.threadLook());
     }
 }

@@ -2,6 +2,7 @@ package belonax.web.drawer.machine;
 
 import belonax.BadInput;
 import belonax.machine.BobbinKind;
+import belonax.machine.BobbinMaterial;
 import belonax.machine.Dial;
 import belonax.machine.DialKind;
 import belonax.machine.FlatSide;
@@ -44,6 +45,7 @@ record MachineForm(
         @Nullable WheelTurn wheelTurn,
         @Nullable BobbinKind bobbin,
         @Nullable String bobbinClass,
+        @Nullable BobbinMaterial bobbinMaterial,
         @Nullable MotorPower power,
         @Nullable Oiling oiling,
         @Nullable String places,
@@ -94,6 +96,7 @@ record MachineForm(
                 machine.wheelTurn(),
                 machine.bobbin(),
                 card.bobbinClass(),
+                card.bobbinMaterial(),
                 machine.power(),
                 machine.oiling(),
                 String.join(", ", machine.needlePlaces()),
@@ -129,11 +132,12 @@ record MachineForm(
     MachineCard card(Units units) {
         List<StitchPlate> plates = plates(units);
         List<Foot> feet = feet(units);
-        Machine machine = Machine.described(text(name), Objects.requireNonNullElse(kind, MachineKind.MECHANICAL))
+        MachineKind of = Objects.requireNonNullElse(kind, MachineKind.MECHANICAL);
+        Machine machine = Machine.described(text(name), of)
                 .systems(Objects.requireNonNullElse(systems, List.of()))
                 .flatSide(Objects.requireNonNullElse(flatSide, FlatSide.BACK))
                 .wheelTurn(Objects.requireNonNullElse(wheelTurn, WheelTurn.TOWARDS_YOU))
-                .bobbin(Objects.requireNonNullElse(bobbin, BobbinKind.REMOVABLE))
+                .bobbin(of.hasLoopers() ? BobbinKind.NONE : Objects.requireNonNullElse(bobbin, BobbinKind.REMOVABLE))
                 .power(Objects.requireNonNullElse(power, MotorPower.NORMAL))
                 .plate(on(
                         plates,
@@ -155,6 +159,7 @@ record MachineForm(
                 plates,
                 feet,
                 text(bobbinClass),
+                bobbinMaterial,
                 text(manualPlace),
                 Boolean.TRUE.equals(threader));
     }

@@ -3,11 +3,13 @@ package belonax.web.drawer.machine;
 import belonax.BadInput;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
+import belonax.machine.Past;
 import belonax.room.machine.MachineCard;
 import belonax.room.machine.MachineShelf;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.settings.Units;
+import belonax.web.drawer.BobbinChoices;
 import belonax.web.drawer.KeptForm;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
@@ -16,6 +18,7 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -45,10 +48,26 @@ class MachinePage {
         return MachineRows.LISTS;
     }
 
+    @ModelAttribute
+    void choices(
+            @RequestParam Optional<MachineKind> kind,
+            @RequestParam(defaultValue = "") String bobbinClass,
+            Model model) {
+        model.addAttribute("kinds", MachineKind.values());
+        model.addAttribute("pasts", Past.values());
+        model.addAttribute("loopers", kind.filter(MachineKind::hasLoopers).isPresent());
+        model.addAttribute("bobbinClasses", BobbinChoices.classes(bobbinClass));
+    }
+
+    /** A new one as its kind usually is; what was typed of it stays. */
     @GetMapping("/drawer/machine")
-    String blank(@RequestParam(defaultValue = "COMPUTER_CONTROLLED") MachineKind kind, Model model) {
-        MachineCard usual = MachineCard.of(Machine.ordinary("new", kind), "");
-        show(MachineForm.of(usual, "", 0, units()), model);
+    String blank(
+            @RequestParam(defaultValue = "COMPUTER_CONTROLLED") MachineKind kind,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String standsAt,
+            Model model) {
+        MachineCard usual = MachineCard.of(Machine.ordinary("new", kind), standsAt);
+        show(MachineForm.of(usual, name, 0, units()), model);
         return "drawer/machine/machine";
     }
 
@@ -65,12 +84,14 @@ class MachinePage {
     String keep(
             @Validated @ModelAttribute("form") MachineForm form,
             BindingResult errors,
+            @RequestParam(defaultValue = "IN_USE") Past past,
             HttpServletResponse response,
             Model model) {
         model.addAttribute("rows", MachineRows.sent(errors));
         return KeptForm.leads(
                 Problems.read(
-                        errors, () -> List.of(shelf.add(form.card(units())).change())),
+                        errors,
+                        () -> List.of(shelf.add(form.card(units()), past).change())),
                 "drawer/machine/machine",
                 response);
     }
@@ -101,6 +122,8 @@ class MachinePage {
     private void show(MachineForm form, Model model) {
         FormPage.show(model, form);
         model.addAttribute("rows", MachineRows.of(form));
+        model.addAttribute("loopers", form.kind() != null && form.kind().hasLoopers());
+        model.addAttribute("bobbinClasses", BobbinChoices.classes(form.bobbinClass()));
     }
 
     private Units units() {

@@ -1,6 +1,7 @@
 package belonax.web.drawer.machine;
 
 import belonax.machine.BobbinKind;
+import belonax.machine.BobbinMaterial;
 import belonax.machine.DialKind;
 import belonax.machine.FlatSide;
 import belonax.machine.FootKind;
@@ -32,7 +33,8 @@ record MachineRows(List<Row> plates, List<Row> feet) {
             Choice.of(MotorPower.values(), MotorPower::words),
             Choice.of(DialKind.values(), DialKind::words),
             Choice.of(Oiling.values(), Oiling::words),
-            Choice.of(FootKind.values(), FootKind::words));
+            Choice.of(FootKind.values(), FootKind::words),
+            Choice.of(BobbinMaterial.values(), BobbinMaterial::words));
 
     /** What the selects offer. */
     record Lists(
@@ -44,7 +46,8 @@ record MachineRows(List<Row> plates, List<Row> feet) {
             List<Choice> powers,
             List<Choice> dials,
             List<Choice> oilings,
-            List<Choice> footKinds) {}
+            List<Choice> footKinds,
+            List<Choice> materials) {}
 
     /** A plate or a foot: whether it is on, its name, its opening; 0 is one round hole. A foot has a kind, where it is known. */
     record Row(int number, boolean isOn, String name, String slot, String kind) {}

@@ -1,11 +1,16 @@
 package belonax.web.drawer.thread;
 
+import belonax.machine.BobbinClass;
+import belonax.machine.BobbinMaterial;
+import belonax.plan.BobbinFill;
 import belonax.room.Choice;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.WoundBobbin;
+import belonax.room.needle.SewingRoom;
 import belonax.room.settings.Units;
+import belonax.web.drawer.BobbinChoices;
 import belonax.web.drawer.KeptForm;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
@@ -15,8 +20,11 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Parsed;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -34,10 +42,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 @AtStop(Stop.DRAWER)
 class BobbinPage {
     private final DrawerStore drawer;
+    private final SewingRoom room;
     private final Layout layout;
+    private final Clock clock;
 
-    BobbinPage(DrawerStore drawer, Layout layout) {
+    BobbinPage(DrawerStore drawer, SewingRoom room, Layout layout, Clock clock) {
         this.drawer = drawer;
+        this.room = room;
+        this.clock = clock;
         this.layout = layout;
     }
 
@@ -47,6 +59,7 @@ class BobbinPage {
             @Nullable UUID spool,
             @Nullable String marked,
             @Nullable String bobbinClass,
+            @Nullable BobbinMaterial material,
 
             @Ask("Type how much is wound on it, or leave it empty.") @Nullable
             Double metresLeft) {
@@ -58,6 +71,7 @@ class BobbinPage {
                     it.spool(),
                     it.marked(),
                     it.bobbinClass(),
+                    it.material(),
                     Parsed.shown(it.metresLeft() == null ? null : units.metresNumber(it.metresLeft())));
         }
 
@@ -66,7 +80,8 @@ class BobbinPage {
                     spool,
                     Objects.requireNonNullElse(bobbinClass, "").strip(),
                     Objects.requireNonNullElse(marked, "").strip(),
-                    metresLeft == null ? null : units.toMetres(metresLeft));
+                    metresLeft == null ? null : units.toMetres(metresLeft),
+                    material);
         }
     }
 
@@ -77,6 +92,12 @@ class BobbinPage {
                 .toList();
     }
 
+    @ModelAttribute
+    void choices(@RequestParam(defaultValue = "") String bobbinClass, Model model) {
+        model.addAttribute("classes", BobbinChoices.classes(bobbinClass));
+        model.addAttribute("materials", Choice.of(BobbinMaterial.values(), BobbinMaterial::words));
+    }
+
     /** A new one, wound from the spool that the address names. */
     @GetMapping("/drawer/bobbin")
     String blank(@ModelAttribute("form") Form form, BindingResult unread) {
@@ -85,7 +106,16 @@ class BobbinPage {
 
     @GetMapping("/drawer/bobbin/{id}")
     String edit(@PathVariable UUID id, Model model) {
-        FormPage.show(model, Form.of(drawer.get(WoundBobbin.class, id), units()));
+        Kept<WoundBobbin> kept = drawer.get(WoundBobbin.class, id);
+        WoundBobbin bobbin = kept.card();
+        FormPage.show(model, Form.of(kept, units()));
+        model.addAttribute("classes", BobbinChoices.classes(bobbin.bobbinClass()));
+        model.addAttribute(
+                "fits",
+                room.machines().stream()
+                        .flatMap(it -> it.card().fit(bobbin.bobbinClass(), bobbin.material()).stream())
+                        .toList());
+        full(bobbin).ifPresent(it -> model.addAttribute("full", it));
         return "drawer/thread/bobbin";
     }
 
@@ -117,6 +147,16 @@ class BobbinPage {
     @PostMapping(path = "/drawer/bobbin/{id}", params = "remove")
     String remove(@PathVariable UUID id, @RequestParam int revision) {
         return KeptForm.removed(drawer.remove(id, revision).change());
+    }
+
+    /** Returns what a full bobbin of its class holds of its thread, in words. */
+    private Optional<String> full(WoundBobbin bobbin) {
+        return Optional.ofNullable(bobbin.spool())
+                .flatMap(it -> drawer.find(Spool.class, it))
+                .flatMap(spool -> BobbinClass.in(bobbin.bobbinClass())
+                        .map(it -> BobbinFill.aboutMetres(
+                                it, spool.card().thread(LocalDate.now(clock).getYear()))))
+                .map(it -> units().metres(it));
     }
 
     private Units units() {

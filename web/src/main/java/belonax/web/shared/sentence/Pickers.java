@@ -24,6 +24,7 @@ import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.ThreadNumbering;
 import belonax.web.shared.drawing.ThreadColour;
+import belonax.web.shared.drawing.ThreadLook;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,6 +36,7 @@ record Pickers(
         Sentence form,
         List<ClothChoice> cloths,
         List<SpoolChoice> spools,
+        List<ThreadLook> looks,
         List<PurposeGroup> purposes,
         List<Choice> twinHems,
         List<MachineName> machines,
@@ -75,6 +77,7 @@ record Pickers(
                 form,
                 choices(form, stock),
                 spools,
+                ThreadLook.all(),
                 purposes(machine.map(it -> it.machine().kind())),
                 twinHems(stock, machine),
                 all,

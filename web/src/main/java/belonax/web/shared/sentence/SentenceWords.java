@@ -6,6 +6,7 @@ import belonax.cloth.Crossing;
 import belonax.hazard.Purpose;
 import belonax.room.needle.MachineNow;
 import belonax.room.settings.Units;
+import belonax.thread.UsualThread;
 import belonax.web.shared.drawing.ThreadColour;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -70,12 +71,17 @@ record SentenceWords(
             String doubled = form.thread().isDoubled() ? ", doubled" : "";
             return stock.findSpool(form.thread().spool())
                     .map(it -> it.colour() + " " + stock.thread(it).words() + doubled)
-                    .orElseGet(() -> form.thread().get(stock).words());
+                    .orElseGet(() -> usualWords(form) + form.thread().get(stock).words());
         } catch (BadInput e) {
             return form.thread().typedNumber().isEmpty()
                     ? "which thread?"
                     : form.thread().typedNumber();
         }
+    }
+
+    /** Who cannot say is told what it is taken for. */
+    private static String usualWords(Sentence form) {
+        return form.thread().usual().equals(Optional.of(UsualThread.UNKNOWN)) ? "a thread taken as " : "";
     }
 
     private static String purposeWords(Sentence form) {

@@ -8,6 +8,7 @@ import belonax.room.card.DrawerStore;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
+import belonax.thread.UsualThread;
 import belonax.web.shared.Layout;
 import belonax.web.shared.sentence.SentenceView.Part;
 import jakarta.servlet.http.HttpServletRequest;
@@ -31,6 +32,11 @@ import org.springframework.web.util.UriUtils;
  */
 @Component
 public class Sentences {
+    /** Returns how an address names a thread that is told by its look instead of a spool. */
+    public static String byItsLook(UsualThread thread) {
+        return ThreadAsked.BY_ITS_LOOK + thread.name();
+    }
+
     /** What goes together: where the address tells one of them, it tells all. */
     private static final List<String> CLOTH =
             List.of("cloth", "structure", "weight", "gives", "density", "traits", "part", "make");

@@ -7,10 +7,12 @@ import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.ThreadNumbering;
+import belonax.thread.UsualThread;
 import belonax.web.shared.form.Parsed;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +31,9 @@ public record ThreadAsked(
         String strands,
         String bobbin,
         String bobbinTex) {
+    /** Begins, in place of a spool, what a thread looks like. */
+    static final String BY_ITS_LOOK = "usual:";
+
     public ThreadAsked {
         bobbinTex = Objects.requireNonNullElse(bobbinTex, "");
         bobbin = Objects.requireNonNullElse(bobbin, "");
@@ -75,6 +80,10 @@ public record ThreadAsked(
         if (owned.isPresent()) {
             return owned.get();
         }
+        Optional<UsualThread> usual = usual();
+        if (usual.isPresent()) {
+            return usual.get().thread().inStrands(inStrands);
+        }
         double value = Parsed.number("number", typedNumber(), "Type the number on the spool, such as 25, 120 or 40.");
         BadInput.unless(value > 0, "number", () -> "A thread's number is above 0. Look at the spool again.");
         return new SewingThread(
@@ -107,6 +116,13 @@ public record ThreadAsked(
                 .orElseThrow(() -> new BadInput(
                         "bobbin", "The spool of the bobbin is gone or out of use. Choose another one, or the same."));
         return Optional.of(stock.thread(wound));
+    }
+
+    /** Returns what was told of the thread by its look, where that was told instead of a spool or a number. */
+    Optional<UsualThread> usual() {
+        return Stream.of(UsualThread.values())
+                .filter(it -> spool.equals(BY_ITS_LOOK + it.name()))
+                .findFirst();
     }
 
     /** Tells whether the spool of this sentence wants a snap test. */
