@@ -57,6 +57,24 @@ public final class Prediction {
                 limit);
     }
 
+    /** Returns the same prediction with one hazard raised by as many log-odds: what was seen to go wrong. */
+    public Prediction raisedBy(Hazard hazard, double logOdds) {
+        return new Prediction(
+                outlook,
+                needle,
+                new Hazards(
+                        raised(Hazard.SKIP, hazard, logOdds),
+                        raised(Hazard.SHRED, hazard, logOdds),
+                        raised(Hazard.BREAK, hazard, logOdds),
+                        raised(Hazard.MARK, hazard, logOdds),
+                        raised(Hazard.PUCKER, hazard, logOdds)),
+                limit);
+    }
+
+    private double raised(Hazard it, Hazard hazard, double logOdds) {
+        return it == hazard ? lowered(hazards.of(it), -logOdds) : hazards.of(it);
+    }
+
     /** Tells whether machine or wear rules it out, which no success elsewhere can lift. */
     public boolean isRuledOutByMachineOrWear() {
         return limits().anyMatch(it -> it.limit() == Verdict.AVOID

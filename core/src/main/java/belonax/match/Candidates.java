@@ -2,6 +2,7 @@ package belonax.match;
 
 import belonax.hazard.Outlook;
 import belonax.hazard.Prediction;
+import belonax.hazard.Reason;
 import belonax.hazard.Verdict;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
@@ -19,6 +20,7 @@ import java.util.Set;
 final class Candidates {
     private final Outlook outlook;
     private final List<MatchRequest.Proven> proven;
+    private final ScrapEvidence scraps;
     private final List<Prediction> usable = new ArrayList<>();
     private final List<NeedleInUse> forbidden = new ArrayList<>();
     private final double lowestHarm;
@@ -26,18 +28,33 @@ final class Candidates {
     Candidates(Outlook outlook, List<NeedleInUse> needles, MatchRequest request) {
         this.outlook = outlook;
         this.proven = request.provenHere();
+        this.scraps = new ScrapEvidence(request.scraps());
         for (NeedleInUse it : needles) {
             if (outlook.forbids(it) && !isProven(it.needle())) {
                 forbidden.add(it);
             } else {
-                usable.add(outlook.with(it));
+                usable.add(with(it));
             }
         }
         this.lowestHarm = lowest();
     }
 
-    Outlook outlook() {
-        return outlook;
+    /** Returns what to expect of a needle, after what was seen of it on a scrap. */
+    Prediction with(NeedleInUse needle) {
+        return scraps.on(outlook.with(needle));
+    }
+
+    /** Returns what was seen of a needle on a scrap. */
+    List<Reason> seen(Needle needle) {
+        return scraps.reasons(needle);
+    }
+
+    /** Gives a prediction its verdict. */
+    Recommendation judged(Prediction prediction) {
+        Needle needle = prediction.needle().needle();
+        return isProven(needle)
+                ? ProvenSetup.judged(prediction, this)
+                : new Recommendation(needle, Verdicts.of(prediction, lowestHarm), prediction, false, seen(needle));
     }
 
     /** Returns what to expect of the needles of kinds that may be used. */
@@ -47,7 +64,7 @@ final class Candidates {
 
     /** Returns what to expect of the others. */
     List<Prediction> forbidden() {
-        return forbidden.stream().map(outlook::with).toList();
+        return forbidden.stream().map(this::with).toList();
     }
 
     double lowestHarm() {

@@ -3,14 +3,21 @@ package belonax.match;
 import belonax.hazard.Job;
 import belonax.hazard.Limit;
 import belonax.hazard.SizeWindow;
+import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** The matcher's answer. Its sentences are put into words when they are asked for. */
 public final class Match {
+    /** So near in rank to the best, a needle that is at hand comes first. Source: docs/craft.md, "Verdicts". */
+    private static final double NEARLY = 0.05;
+
     private final MatchRequest request;
     private final ConflictFinder conflicts;
     private final List<Recommendation> recommendations;
@@ -53,6 +60,76 @@ public final class Match {
     /** Returns the needles, best first: at least three where the systems allow as many sizes that are made. */
     public List<Recommendation> recommendations() {
         return recommendations;
+    }
+
+    /**
+     * Returns the same answer with a needle that is at hand first, where it does nearly as well as the best: the same verdict, made
+     * for the job like it, and its rank within {@value #NEARLY}.
+     *
+     * @param fitted the needle in the machine, as worn as it is; it comes before all others
+     * @param atHand the needles at hand, the handiest first
+     */
+    public Match preferring(Optional<SetupCheck.Checked> fitted, List<Needle> atHand) {
+        Recommendation best = best();
+        boolean keeps = fitted.map(SetupCheck.Checked::judged)
+                .filter(it -> isNearly(it, best))
+                .isPresent();
+        Stream<Needle> inOrder = Stream.concat(
+                keeps ? fitted.map(it -> it.judged().needle()).stream() : Stream.empty(), atHand.stream());
+        return first(inOrder.toList());
+    }
+
+    private Match first(List<Needle> atHand) {
+        Recommendation best = best();
+        for (Needle needle : atHand) {
+            Optional<Recommendation> nearly = recommendations.stream()
+                    .filter(it -> it.needle().equals(needle) && isNearly(it, best))
+                    .findFirst();
+            if (nearly.isPresent()) {
+                List<Recommendation> ordered = new ArrayList<>(recommendations);
+                ordered.remove(nearly.get());
+                ordered.add(0, nearly.get());
+                return new Match(request, conflicts, ordered, candidates);
+            }
+        }
+        return this;
+    }
+
+    private boolean isNearly(Recommendation it, Recommendation best) {
+        return it.verdict() == best.verdict()
+                && isMadeFor(it) == isMadeFor(best)
+                && it.isProven() == best.isProven()
+                && it.expectedHarm() <= best.expectedHarm() + NEARLY;
+    }
+
+    /** Returns the needle of the lowest harm, where another one that is at hand was put before it. */
+    public Optional<Recommendation> passedOver() {
+        return recommendations.stream()
+                .filter(it -> it.verdict() == best().verdict() && it.expectedHarm() < best().expectedHarm() - 1e-9)
+                .min(Comparator.comparingDouble(Recommendation::expectedHarm));
+    }
+
+    /** Returns the sizes beside the advised needle, of its own kind, the smaller one first. */
+    public List<Recommendation> neighbours() {
+        Needle advised = best().needle();
+        List<Recommendation> sameKind = candidates.usable().stream()
+                .filter(it -> isSameKind(it.needle().needle(), advised))
+                .map(candidates::judged)
+                .sorted(Comparator.comparing(it -> it.needle().size()))
+                .toList();
+        List<NeedleSize> sizes = sameKind.stream().map(it -> it.needle().size()).toList();
+        int at = sizes.indexOf(advised.size());
+        return IntStream.of(at - 1, at + 1)
+                .filter(it -> at >= 0 && it >= 0 && it < sameKind.size())
+                .mapToObj(sameKind::get)
+                .toList();
+    }
+
+    private static boolean isSameKind(Needle one, Needle other) {
+        return one.type() == other.type()
+                && one.system() == other.system()
+                && one.point() == other.point()
+                && one.spacingMm() == other.spacingMm();
     }
 
     /** Returns the needle to fit. */

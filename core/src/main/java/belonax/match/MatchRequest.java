@@ -19,8 +19,10 @@ import java.util.OptionalInt;
  * @param twin asks for a needle with several points instead of a single one
  * @param proven set-ups that sewed a clean strip on this very cloth, at most 40
  * @param owned needles that lie in the drawer; one that is on no list of made needles is tried as well
+ * @param scraps what scraps of this very cloth showed
  */
-public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven, List<Needle> owned) {
+public record MatchRequest(
+        Job job, Optional<TwinWish> twin, List<Proven> proven, List<Needle> owned, List<Scrap> scraps) {
 
     /**
      * A set-up that worked on this cloth before. What is told of it has to be like the job: a total weight and a thread within a
@@ -96,12 +98,13 @@ public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven
     public MatchRequest {
         proven = List.copyOf(proven);
         owned = List.copyOf(owned);
+        scraps = List.copyOf(scraps);
         BadInput.unless(proven.size() <= 40, "proven", () -> "Name at most 40 proven set-ups.");
     }
 
     /** Asks with nothing in the drawer. */
     public MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven) {
-        this(job, twin, proven, List.of());
+        this(job, twin, proven, List.of(), List.of());
     }
 
     /** Asks for a single needle, with nothing proven. */
@@ -110,15 +113,19 @@ public record MatchRequest(Job job, Optional<TwinWish> twin, List<Proven> proven
     }
 
     public MatchRequest withTwin(TwinWish wish) {
-        return new MatchRequest(job, Optional.of(wish), proven, owned);
+        return new MatchRequest(job, Optional.of(wish), proven, owned, scraps);
     }
 
     public MatchRequest withProven(List<Proven> setups) {
-        return new MatchRequest(job, twin, setups, owned);
+        return new MatchRequest(job, twin, setups, owned, scraps);
     }
 
     public MatchRequest withOwned(List<Needle> needles) {
-        return new MatchRequest(job, twin, proven, needles);
+        return new MatchRequest(job, twin, proven, needles, scraps);
+    }
+
+    public MatchRequest withScraps(List<Scrap> seen) {
+        return new MatchRequest(job, twin, proven, owned, seen);
     }
 
     /** Returns the proven set-ups whose success says something about this job. */

@@ -2,6 +2,7 @@ package belonax.match;
 
 import belonax.hazard.Prediction;
 import belonax.hazard.Verdict;
+import java.util.List;
 
 /**
  * A set-up that sewed a clean strip on this cloth. Its success is evidence, so its hazards are lowered, evenly in log-odds,
@@ -17,13 +18,13 @@ final class ProvenSetup {
 
     static Recommendation judged(Prediction prediction, Candidates candidates) {
         if (prediction.isRuledOutByMachineOrWear()) {
-            return new Recommendation(prediction.needle().needle(), Verdict.AVOID, prediction, false);
+            return new Recommendation(prediction.needle().needle(), Verdict.AVOID, prediction, false, List.of());
         }
         double target = candidates.lowestHarm() * AHEAD;
         Prediction lowered = prediction;
         for (double by = STEP; lowered.expectedHarm() > target && by <= FURTHEST; by += STEP) {
             lowered = prediction.loweredBy(by);
         }
-        return new Recommendation(prediction.needle().needle(), prediction.limitsOfTheJob(), lowered, true);
+        return new Recommendation(prediction.needle().needle(), prediction.limitsOfTheJob(), lowered, true, List.of());
     }
 }

@@ -43,7 +43,7 @@ final class Ranking {
     private List<Recommendation> judged(List<Prediction> predictions) {
         List<Recommendation> all = new ArrayList<>(predictions.size());
         for (Prediction it : predictions) {
-            all.add(judged(it));
+            all.add(candidates.judged(it));
         }
         all.sort(BEST_FIRST);
         return all;
@@ -68,13 +68,5 @@ final class Ranking {
                 chosen.add(it);
             }
         }
-    }
-
-    private Recommendation judged(Prediction prediction) {
-        if (candidates.isProven(prediction.needle().needle())) {
-            return ProvenSetup.judged(prediction, candidates);
-        }
-        return new Recommendation(
-                prediction.needle().needle(), Verdicts.of(prediction, candidates.lowestHarm()), prediction, false);
     }
 }

@@ -16,8 +16,10 @@ import java.util.stream.Stream;
  * One needle with its verdict. Its reasons are put into words when they are asked for.
  *
  * @param isProven whether this very set-up worked here before
+ * @param seen what scraps of this cloth showed of it
  */
-public record Recommendation(Needle needle, Verdict verdict, Prediction prediction, boolean isProven) {
+public record Recommendation(
+        Needle needle, Verdict verdict, Prediction prediction, boolean isProven, List<Reason> seen) {
     /** What stands first among the reasons of a proven set-up. */
     public static final String PROVEN = "This worked for you on this cloth, and what works outranks a rule.";
 
@@ -31,7 +33,7 @@ public record Recommendation(Needle needle, Verdict verdict, Prediction predicti
 
     /** Returns why, the weightiest first. */
     public List<Reason> reasons() {
-        Stream<Reason> own = prediction.reasons().stream();
+        Stream<Reason> own = Stream.concat(seen.stream(), prediction.reasons().stream());
         return (isProven ? Stream.concat(Stream.of(provenReason()), own) : own).toList();
     }
 

@@ -28,22 +28,22 @@ public final class SetupCheck {
     public Checked check(MatchRequest request, NeedleInUse fitted) {
         Candidates candidates = matcher.candidates(request);
         Recommendation best = new Ranking(candidates).best().get(0);
-        Recommendation judged = judge(candidates, candidates.outlook().with(fitted));
+        Recommendation judged = judge(candidates, candidates.with(fitted));
         return new Checked(fitted, judged, better(best, judged));
     }
 
     private static Recommendation judge(Candidates candidates, Prediction prediction) {
+        Recommendation proven = candidates.judged(prediction);
         if (!candidates.isProven(prediction.needle().needle())) {
-            return new Recommendation(
-                    prediction.needle().needle(), Verdicts.of(prediction, candidates.lowestHarm()), prediction, false);
+            return proven;
         }
-        Recommendation proven = ProvenSetup.judged(prediction, candidates);
         boolean worn = prediction.needle().effectiveHours() >= NeedleInUse.WORN_HOURS;
         return new Recommendation(
                 proven.needle(),
                 worn ? proven.verdict().or(Verdict.CAN_PASS) : proven.verdict(),
                 proven.prediction(),
-                proven.isProven());
+                proven.isProven(),
+                proven.seen());
     }
 
     private static Optional<Recommendation> better(Recommendation best, Recommendation judged) {

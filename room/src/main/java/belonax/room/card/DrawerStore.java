@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the cards of the drawer. Every change can be taken back as long as nothing later rests on it. */
 @Service
 public class DrawerStore {
-    private static final Set<CardKind> IN_EVERY_PICKER = EnumSet.of(CardKind.SWATCH, CardKind.SPOOL);
+    private static final Set<CardKind> IN_EVERY_PICKER = EnumSet.of(CardKind.SWATCH, CardKind.SPOOL, CardKind.PACKET);
 
     private final CardRepository cards;
     private final Remembered remembered;

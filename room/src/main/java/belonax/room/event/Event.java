@@ -5,6 +5,9 @@ import belonax.life.FitCheck;
 import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.machine.Past;
+import belonax.match.Scrap;
+import belonax.needle.NeedleSize;
+import belonax.needle.NeedleType;
 import belonax.room.Words;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
@@ -196,6 +199,25 @@ public sealed interface Event {
         @Override
         public String words(Named named) {
             return String.format(Locale.ROOT, "about %.0f m of thread", above + below);
+        }
+    }
+
+    /**
+     * A scrap was sewn and looked at.
+     *
+     * @param cloth the cloth's id, in the catalogue or the drawer
+     * @param nm the needle's size
+     * @param on what was sewn, in words
+     */
+    record ScrapSeen(@Nullable String machine, String cloth, NeedleType type, int nm, Scrap.Showed showed, String on)
+            implements Event, OnMachine {
+        public Scrap scrap() {
+            return new Scrap(type, NeedleSize.ofNm(nm), showed);
+        }
+
+        @Override
+        public String words(Named named) {
+            return "scrap with " + type.words() + " " + NeedleSize.ofNm(nm) + ": " + showed.words() + ", on " + on;
         }
     }
 

@@ -18,6 +18,7 @@ public enum EventKind {
     SILENT_TURN(Event.SilentTurn.class),
     SEWN(Event.Sewn.class),
     THREAD_USED(Event.ThreadUsed.class),
+    SCRAP_SEEN(Event.ScrapSeen.class),
     STRUCK(Event.Struck.class),
     SIGN(Event.Noticed.class),
     EXPLAINED(Event.Explained.class),

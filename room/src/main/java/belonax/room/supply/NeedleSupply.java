@@ -16,13 +16,14 @@ import belonax.room.needle.NewNeedle;
 import belonax.room.needle.SewingRoom;
 import belonax.room.press.UseCase;
 import belonax.room.table.TableBook;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,6 +32,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class NeedleSupply {
     private static final int MOST_PARKED = 40;
+    /** A parked needle is offered while it has an hour left before the eight at which most retire one. */
+    private static final double HOURS_LEFT_BELOW = 7;
 
     private final SewingRoom room;
     private final NeedleBook book;
@@ -69,7 +72,7 @@ public class NeedleSupply {
     /**
      * What can go in.
      *
-     * @param packetOf the word of the packet that a needle is offered from, for those that are offered
+     * @param sourceOf where a needle comes from that is at hand: a parked one with hours left first, else its packet
      * @param lastPlace where a needle was parked last, in the owner's words; empty when none ever was
      */
     public record Choices(
@@ -77,7 +80,7 @@ public class NeedleSupply {
             @Nullable String oldId,
             List<Choice> parked,
             List<Choice> packets,
-            Map<Needle, String> packetOf,
+            Map<Needle, String> sourceOf,
             String lastPlace) {}
 
     /** Returns what can go into a machine: only needles of systems that it lists. */
@@ -112,18 +115,54 @@ public class NeedleSupply {
                                 it.card().words() + ", " + it.card().count() + " left"
                                         + (it.card().rough() ? ", rough eyes" : "")))
                         .toList(),
-                packets.stream()
-                        .filter(it -> it.card().isOffered())
-                        .collect(Collectors.toMap(
-                                it -> it.card().needle(),
-                                it -> new NeedleSource.Opened(it.id()).word(),
-                                (first, second) -> first)),
+                sources(about, packets),
                 about.stream()
                         .map(NeedleRecord::keptAt)
                         .filter(it -> !it.isBlank())
                         .findFirst()
                         .orElse(""));
     }
+
+    private static Map<Needle, String> sources(List<NeedleRecord> about, List<Kept<Packet>> packets) {
+        Map<Needle, String> sources = new HashMap<>();
+        packets.stream()
+                .filter(it -> it.card().isOffered())
+                .forEach(it -> sources.putIfAbsent(it.card().needle(), new NeedleSource.Opened(it.id()).word()));
+        about.stream()
+                .filter(it -> !it.struck() && it.effectiveHours() < HOURS_LEFT_BELOW)
+                .forEach(it -> sources.put(it.needle(), new NeedleSource.Parked(it.id()).word()));
+        return sources;
+    }
+
+    /**
+     * Returns the needles at hand, the handiest first: parked ones with hours left, then those of the drawer's packets.
+     */
+    @Transactional(readOnly = true)
+    public List<AtHand> atHand() {
+        Map<Needle, AtHand> all = new LinkedHashMap<>();
+        for (NeedleRecord it : book.lyingAbout(MOST_PARKED)) {
+            if (!it.struck() && it.effectiveHours() < HOURS_LEFT_BELOW) {
+                all.putIfAbsent(it.needle(), new AtHand(it.needle(), 0, Optional.of(it)));
+            }
+        }
+        for (Kept<Packet> it : drawer.all(Packet.class)) {
+            if (it.card().isOffered()) {
+                all.merge(
+                        it.card().needle(),
+                        new AtHand(it.card().needle(), it.card().count(), Optional.empty()),
+                        (one, other) -> new AtHand(one.needle(), one.inPackets() + other.inPackets(), one.parked()));
+            }
+        }
+        return List.copyOf(all.values());
+    }
+
+    /**
+     * A needle at hand.
+     *
+     * @param inPackets how many are left in packets
+     * @param parked one that is parked and has hours left
+     */
+    public record AtHand(Needle needle, int inPackets, Optional<NeedleRecord> parked) {}
 
     /**
      * Records a change in one go: the old one out and put away, the new one in, the packet one fewer.

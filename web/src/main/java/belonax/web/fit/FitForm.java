@@ -35,7 +35,7 @@ record FitForm(
     /** Returns it with the needle that was named, and the place where one was parked last. */
     static FitForm usual(int place, GoesIn in, Choices choices) {
         Optional<String> packet =
-                in.needle().flatMap(it -> Optional.ofNullable(choices.packetOf().get(it)));
+                in.needle().flatMap(it -> Optional.ofNullable(choices.sourceOf().get(it)));
         return new FitForm(
                 place,
                 null,

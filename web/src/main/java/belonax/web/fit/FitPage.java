@@ -162,7 +162,7 @@ class FitPage {
     /** Says which needle goes in, and where it comes from; nothing where none is named. */
     private static String from(GoesIn in, Choices choices) {
         return in.needle()
-                .flatMap(it -> Optional.ofNullable(choices.packetOf().get(it)))
+                .flatMap(it -> Optional.ofNullable(choices.sourceOf().get(it)))
                 .flatMap(word -> choices.packets().stream()
                         .filter(it -> it.value().equals(word))
                         .findFirst())

@@ -4,14 +4,21 @@ import belonax.BadInput;
 import belonax.match.Match;
 import belonax.match.MatchRequest;
 import belonax.match.NeedleMatcher;
+import belonax.match.Scrap;
 import belonax.match.SetupCheck;
+import belonax.match.SetupCheck.Checked;
 import belonax.match.SpoolWord;
+import belonax.needle.Needle;
 import belonax.room.balance.Sampler;
+import belonax.room.balance.ScrapLog;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
+import belonax.room.supply.NeedleSupply;
+import belonax.room.supply.NeedleSupply.AtHand;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
+import belonax.web.shared.NeedleWord;
 import belonax.web.shared.Stop;
 import belonax.web.shared.sentence.Sentences;
 import belonax.web.shared.sentence.Sentences.Asked;
@@ -24,7 +31,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The Match stop. Reads the sentence from the address, asks the core, shows the answer; decides nothing. */
 @Controller
@@ -36,6 +45,8 @@ class MatchPage {
     private final Undo undo;
     private final NeedleBook book;
     private final Sampler sampler;
+    private final ScrapLog scraps;
+    private final NeedleSupply supply;
     private final Layout layout;
 
     MatchPage(
@@ -45,6 +56,8 @@ class MatchPage {
             Undo undo,
             NeedleBook book,
             Sampler sampler,
+            ScrapLog scraps,
+            NeedleSupply supply,
             Layout layout) {
         this.matcher = matcher;
         this.check = check;
@@ -52,6 +65,8 @@ class MatchPage {
         this.undo = undo;
         this.book = book;
         this.sampler = sampler;
+        this.scraps = scraps;
+        this.supply = supply;
         this.layout = layout;
     }
 
@@ -75,16 +90,36 @@ class MatchPage {
 
     private MatchView match(Asked asked, Optional<MachineNow> on) {
         String cloth = asked.cloth();
+        List<AtHand> atHand = supply.atHand();
+        List<Needle> needles = atHand.stream().map(AtHand::needle).toList();
         MatchRequest request = asked.request(
-                on,
-                on.map(it -> book.brokenBefore(it.id(), cloth)).orElse(List.of()),
-                on.map(it -> sampler.provenNeedles(it.id(), cloth)).orElse(List.of()));
-        Match match = matcher.match(request);
+                        on,
+                        on.map(it -> book.brokenBefore(it.id(), cloth)).orElse(List.of()),
+                        on.map(it -> sampler.provenNeedles(it.id(), cloth)).orElse(List.of()),
+                        needles)
+                .withScraps(scraps.of(cloth));
+        Optional<Checked> fitted = on.flatMap(MachineNow::fitted).map(it -> check.check(request, it.needle()));
+        Match match = matcher.match(request).preferring(fitted, needles);
         return MatchView.of(
                 match,
                 SpoolWord.of(request, match, check),
-                on.flatMap(MachineNow::fitted).map(it -> check.check(request, it.needle())),
-                asked.stock().left(),
+                fitted,
+                atHand,
                 asked.stock().units());
+    }
+
+    /** Keeps what a scrap showed with the needle that sewed it. */
+    @PostMapping("/match/scrap")
+    String scrap(
+            @RequestParam String machine,
+            @RequestParam String needle,
+            @RequestParam Scrap.Showed showed,
+            HttpServletRequest request,
+            RedirectAttributes to) {
+        Optional<MachineNow> on = layout.onTheTable(request);
+        Needle sewn =
+                NeedleWord.read(needle).orElseThrow(() -> new BadInput("needle", "Say which needle sewed the scrap."));
+        to.addAttribute("done", scraps.seen(machine, sewn, showed, sentences.work(request, on)));
+        return "redirect:/match";
     }
 }

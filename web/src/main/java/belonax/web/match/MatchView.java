@@ -7,23 +7,26 @@ import belonax.hazard.Verdict;
 import belonax.match.Conflict;
 import belonax.match.Match;
 import belonax.match.Recommendation;
+import belonax.match.Scrap;
 import belonax.match.SetupCheck.Checked;
 import belonax.match.SpoolWord;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.room.Choice;
 import belonax.room.Words;
 import belonax.room.settings.Units;
+import belonax.room.supply.NeedleSupply.AtHand;
+import belonax.web.shared.NeedleWord;
 import belonax.web.shared.drawing.NeedlePortrait;
-import belonax.web.shared.sentence.Stock;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.util.UriUtils;
 
 /** The answer as the page shows it: the answer first, then why, then numbers. */
 record MatchView(
@@ -50,7 +53,9 @@ record MatchView(
         NeedleChosen chosen,
         String stock,
         boolean alreadyIn,
-        boolean mayBeFitted) {
+        boolean mayBeFitted,
+        List<NeighbourShown> sizes,
+        ScrapShown scrap) {
 
     private static final int REASONS_FIRST = 5;
     private static final int REASONS_BESIDE_A_CONFLICT = 2;
@@ -81,20 +86,39 @@ record MatchView(
     }
 
     /** The needle in the machine now, judged for this job. */
-    record FittedShown(String words, Verdict verdict, String why) {
-        static FittedShown of(Checked checked, Units units) {
+    record FittedShown(String words, Verdict verdict, String why, boolean isCompared) {
+        static FittedShown of(Checked checked, Needle advised, Units units) {
             String words = checked.fitted().needle().words();
+            if (checked.fitted().needle().count() != advised.count()) {
+                return new FittedShown(
+                        words,
+                        checked.verdict(),
+                        Words.capital(words) + " in the machine sews "
+                                + lines(checked.fitted().needle()) + ", and this is for " + lines(advised) + ".",
+                        false);
+            }
             String why = switch (checked.verdict()) {
                 case GOOD -> Words.capital(words) + " in the machine is good enough for this.";
                 case CAN_PASS -> Words.capital(words) + " in the machine can pass: " + checked.why();
                 case AVOID -> Words.capital(words) + " in the machine will not do: " + checked.why();
             };
-            return new FittedShown(words, checked.verdict(), units.say(why));
+            return new FittedShown(words, checked.verdict(), units.say(why), true);
+        }
+
+        private static String lines(Needle needle) {
+            return Words.count(needle.count(), "line");
         }
     }
 
     /** A needle drawn, with its name and verdict. */
-    record PortraitShown(NeedlePortrait drawing, String name, String size, String verdict, boolean isBest) {}
+    record PortraitShown(
+            NeedlePortrait drawing,
+            String name,
+            String size,
+            String verdict,
+            boolean isBest,
+            String atHand,
+            @Nullable String word) {}
 
     /** A kind of needle that must not be used on this cloth. */
     record RuledOutShown(String name, String why) {}
@@ -105,21 +129,47 @@ record MatchView(
             NeedleType type,
             int nm,
             @Nullable Double spacingMm,
-            @Nullable NeedleType point) {
-        /** Returns the word by which the steps of fitting carry it. */
-        public String word() {
-            String one = String.join("~", system, type.name(), String.valueOf(nm));
-            String word = spacingMm == null || point == null ? one : one + "~" + spacingMm + "~" + point.name();
-            return UriUtils.encode(word, StandardCharsets.UTF_8);
-        }
-
+            @Nullable NeedleType point,
+            String word) {
         static NeedleChosen of(Needle it) {
             return new NeedleChosen(
                     it.system().label(),
                     it.type(),
                     it.size().nm(),
                     it.twin().map(twin -> twin.spacingMm()).orElse(null),
-                    it.twin().map(twin -> twin.point()).orElse(null));
+                    it.twin().map(twin -> twin.point()).orElse(null),
+                    NeedleWord.inAddress(it));
+        }
+    }
+
+    /** A size beside the advised one, with what it does to cloth, thread and blade. */
+    record NeighbourShown(
+            String size,
+            String verdict,
+            String holes,
+            String fraying,
+            String breaking,
+            @Nullable String word) {
+        static NeighbourShown of(Match match, Recommendation it) {
+            return new NeighbourShown(
+                    it.needle().size().toString(),
+                    verdictWords(match, it),
+                    Chance.of(it.hazards().of(Hazard.MARK)).words(),
+                    Chance.of(it.hazards().of(Hazard.SHRED)).words(),
+                    Chance.of(it.hazards().of(Hazard.BREAK)).words(),
+                    it.verdict() == Verdict.AVOID ? null : NeedleWord.inAddress(it.needle()));
+        }
+    }
+
+    /**
+     * The needle of which a scrap can tell.
+     *
+     * @param word as a form sends it
+     */
+    record ScrapShown(String needle, String word, List<Choice> showed) {
+        static ScrapShown of(Needle needle) {
+            return new ScrapShown(
+                    needle.words(), NeedleWord.of(needle), Choice.of(Scrap.Showed.values(), Scrap.Showed::words));
         }
     }
 
@@ -131,15 +181,14 @@ record MatchView(
     record SpoolSays(String words, @Nullable String needle) {}
 
     static MatchView of(
-            Match match,
-            Optional<SpoolWord> spool,
-            Optional<Checked> fitted,
-            List<Stock.Left> inTheDrawer,
-            Units units) {
+            Match match, Optional<SpoolWord> spool, Optional<Checked> fitted, List<AtHand> atHand, Units units) {
         Recommendation best = match.best();
         boolean alreadyIn = fitted.filter(
                         it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
                 .isPresent();
+        // One line is not held against two.
+        Optional<Checked> comparable = fitted.filter(
+                it -> it.fitted().needle().count() == best.needle().count());
         // Where a limit or a conflict decides, it stands above with its way out, and the needle's own reasons matter
         // less.
         int open = match.job().limits().forbidAll()
@@ -162,17 +211,14 @@ record MatchView(
                         .toList(),
                 match.school().map(units::say).orElse(""),
                 spool.map(it -> new SpoolSays(
-                                units.say(it.words()),
-                                it.agrees()
-                                        ? null
-                                        : NeedleChosen.of(it.needle()).word()))
+                                units.say(it.words()), it.agrees() ? null : NeedleWord.inAddress(it.needle())))
                         .orElse(null),
                 reasons,
                 further(best, reasons, units),
-                rows(best.hazards(), fitted.map(it -> it.judged().hazards())),
-                fitted.map(it -> FittedShown.of(it, units)).orElse(null),
+                rows(best.hazards(), comparable.map(it -> it.judged().hazards())),
+                fitted.map(it -> FittedShown.of(it, best.needle(), units)).orElse(null),
                 match.conflict().map(it -> said(it, units)).orElse(null),
-                portraits(match),
+                portraits(match, atHand),
                 SizeRuler.of(match.clothWindow(), match.threadWindow(), match.anOrdinaryEyeTakesIt()),
                 start(match, units),
                 units.say(match.stitch().note() + " " + match.startingDial().note()),
@@ -182,9 +228,11 @@ record MatchView(
                 ruledOutWords(match),
                 match.cautions().stream().map(units::say).toList(),
                 NeedleChosen.of(best.needle()),
-                stockWords(match, inTheDrawer),
+                stockWords(match, atHand),
                 alreadyIn,
-                best.verdict() != Verdict.AVOID);
+                best.verdict() != Verdict.AVOID,
+                sizes(match),
+                ScrapShown.of(fitted.map(it -> it.fitted().needle()).orElse(best.needle())));
     }
 
     private static Conflict said(Conflict conflict, Units units) {
@@ -193,25 +241,60 @@ record MatchView(
                 conflict.waysOut().stream().map(units::say).toList());
     }
 
-    /** What lies in the drawer of this needle, or of the next best that is good as well. */
-    private static String stockWords(Match match, List<Stock.Left> inTheDrawer) {
-        int left = inTheDrawer.stream()
-                .filter(it -> it.needle().equals(match.best().needle()))
-                .mapToInt(Stock.Left::count)
-                .sum();
-        if (left > 0) {
-            return left + " in your drawer";
-        }
-        List<Needle> owned = inTheDrawer.stream().map(Stock.Left::needle).toList();
-        if (owned.isEmpty()) {
+    /** What is at hand of this needle, and what would do a shade better. */
+    private static String stockWords(Match match, List<AtHand> atHand) {
+        if (atHand.isEmpty()) {
             return "";
         }
+        String here = handWords(match.best().needle(), atHand);
+        String better = match.passedOver()
+                .map(it -> "; " + it.needle().words() + " would do a shade better")
+                .orElse("");
+        return here.isEmpty() ? "none in your drawer" + next(match, atHand) : here + better;
+    }
+
+    private static String next(Match match, List<AtHand> atHand) {
         return match.recommendations().stream()
-                .filter(it -> it.verdict() != Verdict.AVOID && owned.contains(it.needle()))
+                .filter(it -> it.verdict() != Verdict.AVOID)
+                .filter(it -> atHand.stream().anyMatch(owned -> owned.needle().equals(it.needle())))
                 .findFirst()
-                .map(it -> "none in your drawer; " + it.needle().words() + " is there, "
+                .map(it -> "; " + it.needle().words() + " is there, "
                         + it.verdict().words())
-                .orElse("none in your drawer");
+                .orElse("");
+    }
+
+    private static String handWords(Needle needle, List<AtHand> atHand) {
+        return atHand.stream()
+                .filter(it -> it.needle().equals(needle))
+                .findFirst()
+                .map(MatchView::handWords)
+                .orElse("");
+    }
+
+    private static String handWords(AtHand it) {
+        List<String> parts = new ArrayList<>();
+        it.parked()
+                .map(parked -> String.format(
+                        Locale.ROOT,
+                        "one parked with %.1f h%s",
+                        parked.effectiveHours(),
+                        parked.keptAt().isBlank() ? "" : " (" + parked.keptAt() + ")"))
+                .ifPresent(parts::add);
+        if (it.inPackets() > 0) {
+            parts.add(it.inPackets() + " in your drawer");
+        }
+        return String.join(", ", parts);
+    }
+
+    /** The advised size between its neighbours, the smaller first; none where the type is made in one size. */
+    private static List<NeighbourShown> sizes(Match match) {
+        List<Recommendation> beside = match.neighbours();
+        return beside.isEmpty()
+                ? List.of()
+                : Stream.concat(beside.stream(), Stream.of(match.best()))
+                        .sorted(Comparator.comparing(it -> it.needle().size()))
+                        .map(it -> NeighbourShown.of(match, it))
+                        .toList();
     }
 
     private static String lead(Match match, boolean alreadyIn) {
@@ -287,11 +370,11 @@ record MatchView(
     }
 
     /** The best needle, then the best of other types; the last place goes to a usual mistake where fewer would do. */
-    private static List<PortraitShown> portraits(Match match) {
+    private static List<PortraitShown> portraits(Match match, List<AtHand> atHand) {
         List<PortraitShown> shown = new ArrayList<>();
         List<NeedleType> seen = new ArrayList<>();
         for (Recommendation it : match.recommendations()) {
-            PortraitShown next = portrait(it.needle(), verdictWords(match, it), shown.isEmpty());
+            PortraitShown next = portrait(it, verdictWords(match, it), shown.isEmpty(), atHand);
             if (shown.size() < PORTRAITS && !seen.contains(it.needle().point()) && hasRoom(shown, next)) {
                 seen.add(it.needle().point());
                 shown.add(next);
@@ -300,7 +383,7 @@ record MatchView(
         boolean universalRuledOut = match.ruledOut().stream().anyMatch(it -> it.type() == NeedleType.UNIVERSAL);
         if (universalRuledOut && match.best().needle().system() == NeedleSystem.H_130_705) {
             Needle mistake = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
-            PortraitShown last = portrait(mistake, Verdict.AVOID.words(), false);
+            PortraitShown last = portrait(mistake, Verdict.AVOID.words(), false, "", null);
             while (shown.size() > 1 && (shown.size() == PORTRAITS || !hasRoom(shown, last))) {
                 shown.remove(shown.size() - 1);
             }
@@ -318,10 +401,21 @@ record MatchView(
         return taken <= ROOM_PX;
     }
 
-    private static PortraitShown portrait(Needle needle, String verdict, boolean isBest) {
+    private static PortraitShown portrait(Recommendation it, String verdict, boolean isBest, List<AtHand> atHand) {
+        return portrait(
+                it.needle(),
+                verdict,
+                isBest,
+                handWords(it.needle(), atHand),
+                it.verdict() == Verdict.AVOID ? null : NeedleWord.inAddress(it.needle()));
+    }
+
+    private static PortraitShown portrait(
+            Needle needle, String verdict, boolean isBest, String atHand, @Nullable String word) {
         String name = Words.capital(needle.point().words())
                 + (needle.type().isMultiple() ? " " + needle.type().words() : "");
-        return new PortraitShown(NeedlePortrait.of(needle), name, needle.size().toString(), verdict, isBest);
+        return new PortraitShown(
+                NeedlePortrait.of(needle), name, needle.size().toString(), verdict, isBest, atHand, word);
     }
 
     private static String start(Match match, Units units) {

@@ -10,12 +10,14 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import belonax.room.balance.Sampler;
+import belonax.room.balance.ScrapLog;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.event.Undo;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
+import belonax.room.supply.NeedleSupply;
 import belonax.room.trouble.CaseBook;
 import belonax.web.WebSlice;
 import belonax.web.shared.Layout;
@@ -59,6 +61,14 @@ class MatchPageTest {
     @MockitoBean
     @SuppressWarnings("UnusedVariable") // No timer runs.
     private WorkLog work;
+
+    @MockitoBean
+    @SuppressWarnings("UnusedVariable") // No scrap was sewn.
+    private ScrapLog scraps;
+
+    @MockitoBean
+    @SuppressWarnings("UnusedVariable") // No needle is at hand.
+    private NeedleSupply supply;
 
     @BeforeEach
     void anEmptyRoom() {

@@ -88,7 +88,7 @@ public record Sentence(ClothAsked cloth, StackAsked stack, ThreadAsked thread, W
         stack.stitchingLayers().ifPresent(job::stitchingAlready);
         job.crossingLayers(stack.crossingLayers(sewn));
         machine.ifPresent(it -> job.on(it.machine()).feet(it.footKinds()));
-        return new MatchRequest(job.build(), work.wish(), proven, owned);
+        return new MatchRequest(job.build(), work.wish(), proven, owned, List.of());
     }
 
     /** Returns the address at which a page takes this sentence. */

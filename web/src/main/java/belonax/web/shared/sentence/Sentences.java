@@ -4,6 +4,7 @@ import belonax.BadInput;
 import belonax.cloth.ClothCatalogue;
 import belonax.hazard.BrokenBefore;
 import belonax.match.MatchRequest;
+import belonax.needle.Needle;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.event.TableWork;
@@ -139,10 +140,13 @@ public class Sentences {
 
     /** A sentence that a page asked with, and what it can be made of. */
     public record Asked(Sentence sentence, Stock stock) {
-        /** Returns the question which needle to take; those of the drawer are offered. */
+        /** Returns the question which needle to take; those at hand are offered. */
         public MatchRequest request(
-                Optional<MachineNow> on, List<BrokenBefore> brokenBefore, List<MatchRequest.Proven> proven) {
-            return sentence.request(stock, on.map(MachineNow::card), brokenBefore, proven, stock.needles());
+                Optional<MachineNow> on,
+                List<BrokenBefore> brokenBefore,
+                List<MatchRequest.Proven> proven,
+                List<Needle> atHand) {
+            return sentence.request(stock, on.map(MachineNow::card), brokenBefore, proven, atHand);
         }
 
         /** Returns the question how a needle does that is in the machine. */
