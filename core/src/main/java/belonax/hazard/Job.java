@@ -210,6 +210,11 @@ public final class Job {
         return !told.brokenBefore.isEmpty();
     }
 
+    /** Tells whether its first cloth was washed before cutting, so that it shrinks no more. */
+    public boolean isWashed() {
+        return told.washed;
+    }
+
     /** Returns the needle systems that the machine lists, the usual one first. */
     public List<NeedleSystem> systems() {
         return told.systems;

@@ -34,6 +34,7 @@ public final class JobBuilder {
     SizeSchool school = SizeSchool.INTERSECT;
     List<NeedleSystem> systems = List.of(NeedleSystem.H_130_705);
     List<BrokenBefore> brokenBefore = List.of();
+    boolean washed;
     Optional<MachineKind> machineKind = Optional.empty();
     Reach reach = Reach.USUAL;
     Optional<List<FootKind>> feet = Optional.empty();
@@ -60,6 +61,7 @@ public final class JobBuilder {
         school = it.school;
         systems = it.systems;
         brokenBefore = it.brokenBefore;
+        washed = it.washed;
         machineKind = it.machineKind;
         reach = it.reach;
         feet = it.feet;
@@ -86,6 +88,12 @@ public final class JobBuilder {
                 .dial(machine.dial());
         double slot = machine.slotMm();
         return slot > 0 ? slotMm(slot) : this;
+    }
+
+    /** Tells that the first cloth was washed before cutting. */
+    public JobBuilder washed(boolean value) {
+        washed = value;
+        return this;
     }
 
     /** Tells which needles broke on this very cloth and machine before. */

@@ -92,7 +92,11 @@ final class Warnings {
         if (job.thread().fibre() == Fibre.COTTON && job.stretchPercent() >= 8) {
             add("Cotton thread does not give with this cloth, and the seam will pop: take polyester.");
         } else if (job.thread().fibre() == Fibre.COTTON && isWashed()) {
-            add("A cotton seam can draw up at the first wash: cloth can be shrunk beforehand, thread cannot.");
+            add(
+                    job.isWashed()
+                            ? "This cloth was washed before cutting and shrinks no more, but cotton thread still does, and can draw"
+                                    + " the seam up at the first wash: take polyester where that would show."
+                            : "A cotton seam can draw up at the first wash: cloth can be shrunk beforehand, thread cannot.");
         }
         if (job.thread().isRayon() && job.purpose().isWorn()) {
             add(

@@ -7,7 +7,7 @@ import belonax.cloth.Stack;
 import belonax.hazard.Hazard;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
-import belonax.match.SpoolChoice.Spool;
+import belonax.match.SpoolRank.Spool;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleSize;
@@ -95,18 +95,16 @@ class AtHandTest {
     void what_a_scrap_showed_moves_the_next_answer_and_is_told() {
         Match before = match("poplin");
         Needle best = before.best().needle();
-        Match after = MATCHER.match(MatchRequest.of(job("poplin", Purpose.SEAM))
-                .withScraps(List.of(new Scrap(best.type(), best.size(), Scrap.Showed.HOLES))));
+        MatchRequest request = MatchRequest.of(job("poplin", Purpose.SEAM))
+                .withScraps(List.of(new Scrap(best.type(), best.size(), Scrap.Showed.HOLES)));
 
-        Recommendation now = after.recommendations().stream()
-                .filter(it -> it.needle().equals(best))
-                .findFirst()
-                .orElseThrow();
+        Recommendation now =
+                new SetupCheck(MATCHER).check(request, NeedleInUse.fresh(best)).judged();
         assertThat(now.hazards().of(Hazard.MARK))
                 .isGreaterThan(2 * before.best().hazards().of(Hazard.MARK));
         assertThat(now.reasons().get(0).text())
                 .isEqualTo("A " + best.type().words() + " " + best.size() + " left holes that show on your scrap.");
-        assertThat(after.best().needle()).isNotEqualTo(best);
+        assertThat(MATCHER.match(request).best().needle()).isNotEqualTo(best);
         assertThat(new Scrap(best.type(), best.size(), Scrap.Showed.BENT).speaksOf(best.type(), NeedleSize.NM_120))
                 .as("a bent blade says nothing of thicker ones")
                 .isFalse();
@@ -120,7 +118,7 @@ class AtHandTest {
                 new Spool(thread(Fibre.POLYESTER, 25), "crimson"),
                 new Spool(thread(Fibre.RAYON, 25), "crimson"));
 
-        List<SpoolChoice> forKnit = SpoolChoice.rank(job("swim-knit", Purpose.SEAM), "acrobat's suit, crimson", spools);
+        List<SpoolRank> forKnit = SpoolRank.rank(job("swim-knit", Purpose.SEAM), "acrobat's suit, crimson", spools);
 
         assertThat(forKnit.get(0).spool()).isEqualTo(2);
         assertThat(forKnit.get(0).why()).isEqualTo("gives with the cloth; the cloth's own colour");
@@ -128,7 +126,7 @@ class AtHandTest {
             assertThat(it.suits()).isFalse();
             assertThat(it.why()).isEqualTo("cotton does not give with this cloth: the seam pops");
         });
-        assertThat(SpoolChoice.rank(job("quilting-cotton", Purpose.PIECING), "quilting cotton", spools))
+        assertThat(SpoolRank.rank(job("quilting-cotton", Purpose.PIECING), "quilting cotton", spools))
                 .filteredOn(it -> it.spool() == 0)
                 .allSatisfy(it -> assertThat(it.why()).isEqualTo("cotton is customary for piecing"));
     }
@@ -140,8 +138,8 @@ class AtHandTest {
                 new Spool(thread(Fibre.POLYESTER, 25), "light grey"));
         Job seam = job("poplin", Purpose.SEAM);
 
-        assertThat(SpoolChoice.rank(seam, "grey poplin", spools).get(0).why()).isEqualTo("a shade lighter");
-        assertThat(SpoolChoice.rank(seam, "grey print", spools).get(0).why()).isEqualTo("a shade darker");
+        assertThat(SpoolRank.rank(seam, "grey poplin", spools).get(0).why()).isEqualTo("a shade lighter");
+        assertThat(SpoolRank.rank(seam, "grey print", spools).get(0).why()).isEqualTo("a shade darker");
     }
 
     private static SewingThread thread(Fibre fibre, double tex) {

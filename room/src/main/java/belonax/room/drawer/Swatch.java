@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param picture whether a picture of it is stored
  * @param part what it does in a stack; null on cards of version 0.1, which then are as the like cloth of the catalogue is
  * @param make how it is made up; null on cards of version 0.1
+ * @param washed whether it was washed before cutting, so that it shrinks no more
  */
 @IsCard(CardKind.SWATCH)
 public record Swatch(
@@ -44,7 +45,8 @@ public record Swatch(
         String note,
         boolean picture,
         @Nullable ClothPart part,
-        @Nullable Make make)
+        @Nullable Make make,
+        boolean washed)
         implements Card {
 
     public Swatch {
@@ -108,7 +110,8 @@ public record Swatch(
                 note,
                 has,
                 part,
-                make);
+                make,
+                washed);
     }
 
     /** Returns a card for a cloth of the catalogue. */
@@ -128,7 +131,8 @@ public record Swatch(
                 cloth.note(),
                 false,
                 cloth.part(),
-                cloth.make());
+                cloth.make(),
+                false);
     }
 
     @Override

@@ -150,6 +150,17 @@ public class SewingRoom {
         return record(action, now, place, fresh, thread);
     }
 
+    /**
+     * Makes sure that a place still holds what the sewist saw there; the machine is held.
+     *
+     * @throws ChangedMeanwhile if another needle is in that place by now
+     */
+    @Transactional
+    public void expect(String machineId, int place, Optional<UUID> expectedOut) {
+        machines.hold(machineId);
+        refuseIfChanged(find(machineId).orElseThrow(), place, expectedOut);
+    }
+
     /** Records that a machine was balanced, and on what. */
     @Transactional
     public UUID balanced(String machineId, double dial, SetupKept sewn) {

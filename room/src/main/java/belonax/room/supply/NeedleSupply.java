@@ -208,6 +208,21 @@ public class NeedleSupply {
         return room.fit(action, machineId, place, from, Optional.empty(), expectedOut);
     }
 
+    /**
+     * Puts a parked needle back in.
+     *
+     * @param work the work that it is fitted for, where that is told
+     * @return the action, by which it can be taken back
+     */
+    @UseCase
+    public UUID putBackIn(
+            String machineId, int place, UUID parked, Optional<TableWork> work, Optional<UUID> expectedOut) {
+        room.expect(machineId, place, expectedOut);
+        UUID action = ids.get();
+        work.ifPresent(it -> table.lay(action, machineId, it));
+        return book.putBackIn(action, machineId, place, parked);
+    }
+
     private NewNeedle taken(NeedleSource from) {
         if (from instanceof NeedleSource.Other other) {
             return new NewNeedle(other.needle(), other.coated(), Optional.empty());

@@ -16,6 +16,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.Choice;
 import belonax.room.Words;
+import belonax.room.needle.NeedleRecord;
 import belonax.room.settings.Units;
 import belonax.room.supply.NeedleSupply.AtHand;
 import belonax.web.shared.NeedleWord;
@@ -25,6 +26,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -130,15 +132,22 @@ record MatchView(
             int nm,
             @Nullable Double spacingMm,
             @Nullable NeedleType point,
-            String word) {
-        static NeedleChosen of(Needle it) {
+            String word,
+            @Nullable UUID parked) {
+        static NeedleChosen of(Needle it, List<AtHand> atHand) {
             return new NeedleChosen(
                     it.system().label(),
                     it.type(),
                     it.size().nm(),
                     it.twin().map(twin -> twin.spacingMm()).orElse(null),
                     it.twin().map(twin -> twin.point()).orElse(null),
-                    NeedleWord.inAddress(it));
+                    NeedleWord.inAddress(it),
+                    atHand.stream()
+                            .filter(hand -> hand.needle().equals(it))
+                            .flatMap(hand -> hand.parked().stream())
+                            .map(NeedleRecord::id)
+                            .findFirst()
+                            .orElse(null));
         }
     }
 
@@ -227,7 +236,7 @@ record MatchView(
                         .toList(),
                 ruledOutWords(match),
                 match.cautions().stream().map(units::say).toList(),
-                NeedleChosen.of(best.needle()),
+                NeedleChosen.of(best.needle(), atHand),
                 stockWords(match, atHand),
                 alreadyIn,
                 best.verdict() != Verdict.AVOID,

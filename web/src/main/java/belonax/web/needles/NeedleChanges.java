@@ -4,6 +4,7 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.card.DrawerStore;
+import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
 import belonax.room.supply.NeedleSupply;
@@ -46,6 +47,7 @@ class NeedleChanges {
             int nm,
             @Nullable Double spacingMm,
             @Nullable NeedleType point,
+            @Nullable UUID parked,
             @Nullable List<String> out,
             @Nullable String table,
             String back) {
@@ -65,12 +67,10 @@ class NeedleChanges {
 
     @PostMapping("/needles/fit")
     View fit(@ModelAttribute FitForm form) {
-        UUID action = supply.fit(
-                form.machine(),
-                form.place(),
-                form.needle(),
-                sentences.work(form.table(), room.find(form.machine())),
-                form.expectedOut());
+        Optional<TableWork> work = sentences.work(form.table(), room.find(form.machine()));
+        UUID action = form.parked() == null
+                ? supply.fit(form.machine(), form.place(), form.needle(), work, form.expectedOut())
+                : supply.putBackIn(form.machine(), form.place(), form.parked(), work, form.expectedOut());
         return back(form.back(), Optional.of(action));
     }
 

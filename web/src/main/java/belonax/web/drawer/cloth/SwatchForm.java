@@ -51,6 +51,7 @@ public record SwatchForm(
         @Nullable String note,
         @Nullable ClothPart part,
         @Nullable Make make,
+        @Nullable Boolean washed,
         @Nullable MultipartFile picture) {
 
     private static final double USUAL_RECOVERY = 95;
@@ -94,6 +95,7 @@ public record SwatchForm(
                 it.note(),
                 cloth.part,
                 cloth.make,
+                it.washed(),
                 null);
     }
 
@@ -120,6 +122,7 @@ public record SwatchForm(
                 told.note,
                 told.part,
                 told.make,
+                null,
                 null);
     }
 
@@ -143,7 +146,8 @@ public record SwatchForm(
                 Objects.requireNonNullElse(note, "").strip(),
                 hasPicture,
                 Objects.requireNonNullElse(part, ClothPart.CARRIES),
-                Objects.requireNonNullElse(make, Make.ORDINARY));
+                Objects.requireNonNullElse(make, Make.ORDINARY),
+                Boolean.TRUE.equals(washed));
     }
 
     /** Returns the entries as a table has them. */
@@ -186,12 +190,27 @@ public record SwatchForm(
                 cloth.note(),
                 cloth.part(),
                 cloth.make(),
+                null,
                 null);
     }
 
     private static SwatchForm blank(Structure structure) {
         return new SwatchForm(
-                null, null, structure, null, null, null, null, Density.NORMAL, null, null, null, null, null, null);
+                null,
+                null,
+                structure,
+                null,
+                null,
+                null,
+                null,
+                Density.NORMAL,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     private static String plain(@Nullable Double value) {

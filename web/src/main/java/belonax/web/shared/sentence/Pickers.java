@@ -1,5 +1,6 @@
 package belonax.web.shared.sentence;
 
+import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothPart;
 import belonax.cloth.Crossing;
@@ -8,27 +9,33 @@ import belonax.cloth.Make;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
+import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.MachineKind;
+import belonax.match.SpoolRank;
 import belonax.needle.Needle;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.Choice;
 import belonax.room.Words;
+import belonax.room.card.Kept;
+import belonax.room.drawer.Spool;
 import belonax.room.machine.MachineName;
 import belonax.room.needle.MachineNow;
 import belonax.room.settings.Units;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.ThreadNumbering;
+import belonax.thread.UsualThread;
 import belonax.web.shared.drawing.ThreadColour;
 import belonax.web.shared.drawing.ThreadLook;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** What can be picked for each part of the sentence: the sewist's own first. */
@@ -59,11 +66,17 @@ record Pickers(
     private static final int MOST_CLOTHS = 8;
     private static final int FURTHER_CLOTHS = 3;
 
+    /** Returns on what sewists differ when they choose a spool. */
+    public List<String> spoolHints() {
+        return List.of(SpoolRank.SHADES, SpoolRank.FIBRES, SpoolRank.BOBBIN);
+    }
+
     /** A cloth of the list, with what is worth knowing before choosing it. */
     record ClothChoice(String id, String name, String facts, String note, boolean isMine) {}
 
-    /** A spool of the drawer. */
-    record SpoolChoice(String id, String name, String facts, String colour, boolean isChosen) {}
+    /** A spool of the drawer, with what speaks for it or against it. */
+    record SpoolChoice(
+            String id, String name, String facts, String colour, boolean isChosen, String why, boolean suits) {}
 
     /** Purposes of one group: join, finish, decorate, mend. */
     record PurposeGroup(String words, List<Choice> purposes) {}
@@ -150,15 +163,44 @@ record Pickers(
         return all;
     }
 
+    /** The spools that suit the cloth first, the chosen one before all; each with what speaks for it or against it. */
     private static List<SpoolChoice> spools(Sentence form, Stock stock) {
-        return stock.spools().stream()
-                .map(it -> new SpoolChoice(
-                        it.id().toString(),
-                        Words.capital(it.card().colour()),
-                        stock.thread(it.card()).words(),
-                        ThreadColour.of(it.card().colour()),
-                        it.id().toString().equals(form.thread().spool())))
+        List<Kept<Spool>> spools = stock.spools();
+        List<SpoolChoice> ranked = ranked(form, stock, spools).stream()
+                .map(it -> choice(form, stock, spools.get(it.spool()), it.why(), it.suits()))
                 .toList();
+        return Stream.concat(
+                        ranked.stream().filter(SpoolChoice::isChosen),
+                        ranked.stream().filter(it -> !it.isChosen()))
+                .toList();
+    }
+
+    private static List<SpoolRank> ranked(Sentence form, Stock stock, List<Kept<Spool>> spools) {
+        List<SpoolRank.Spool> asked = spools.stream()
+                .map(it ->
+                        new SpoolRank.Spool(stock.thread(it.card()), it.card().colour()))
+                .toList();
+        try {
+            Job job = Job.sewing(form.sewn(stock), UsualThread.ORDINARY.thread())
+                    .purpose(form.work().purposeRead())
+                    .build();
+            return SpoolRank.rank(job, form.cloth().find(stock).map(Cloth::name).orElse(""), asked);
+        } catch (BadInput notYet) {
+            return IntStream.range(0, asked.size())
+                    .mapToObj(it -> new SpoolRank(it, true, ""))
+                    .toList();
+        }
+    }
+
+    private static SpoolChoice choice(Sentence form, Stock stock, Kept<Spool> it, String why, boolean suits) {
+        return new SpoolChoice(
+                it.id().toString(),
+                Words.capital(it.card().colour()),
+                stock.thread(it.card()).words(),
+                ThreadColour.of(it.card().colour()),
+                it.id().toString().equals(form.thread().spool()),
+                why,
+                suits);
     }
 
     private static List<FurtherCloth> further(Sentence form) {

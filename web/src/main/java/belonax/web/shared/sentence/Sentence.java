@@ -82,7 +82,8 @@ public record Sentence(ClothAsked cloth, StackAsked stack, ThreadAsked thread, W
             List<MatchRequest.Proven> proven,
             List<Needle> owned) {
         Stack sewn = sewn(stock);
-        JobBuilder job = Job.sewing(sewn, thread.get(stock)).brokenBefore(brokenBefore);
+        JobBuilder job =
+                Job.sewing(sewn, thread.get(stock)).brokenBefore(brokenBefore).washed(stock.isWashed(cloth.cloth()));
         work.tell(job, stock.units());
         stock.findSpool(thread.spool()).map(Spool::needleNote).ifPresent(job::spoolNote);
         stack.stitchingLayers().ifPresent(job::stitchingAlready);

@@ -45,6 +45,11 @@ public final class Stock {
         return cloths.find(id);
     }
 
+    /** Tells whether a cloth of the drawer was washed before cutting. */
+    boolean isWashed(String id) {
+        return drawer.find(Swatch.class, id).filter(it -> it.card().washed()).isPresent();
+    }
+
     /** Returns in how many layers a cloth is usually sewn, as it would be typed. */
     String usualLayers(String id) {
         return String.valueOf(findCloth(id).map(Stack::usualLayers).orElse(2));

@@ -19,7 +19,7 @@ import java.util.stream.IntStream;
  * @param suits whether nothing speaks against it
  * @param why what speaks for it or against it, in a few words
  */
-public record SpoolChoice(int spool, boolean suits, String why) {
+public record SpoolRank(int spool, boolean suits, String why) {
     /** What is said wherever a fibre is chosen. */
     public static final String FIBRES =
             "Fibre, schools: polyester for nearly all work, because it gives, lasts and does not shrink; cotton"
@@ -52,7 +52,7 @@ public record SpoolChoice(int spool, boolean suits, String why) {
      * @param job the work, whatever its thread
      * @param clothName what the cloth is called, where its colour may stand
      */
-    public static List<SpoolChoice> rank(Job job, String clothName, List<Spool> spools) {
+    public static List<SpoolRank> rank(Job job, String clothName, List<Spool> spools) {
         Optional<Colour> cloth = Colour.in(clothName);
         boolean wantsDarker = isPrint(clothName) || cloth.map(Colour::isDeep).orElse(false);
         List<Ranked> ranked = new ArrayList<>();
@@ -61,7 +61,7 @@ public record SpoolChoice(int spool, boolean suits, String why) {
         return ranked.stream().map(Ranked::choice).toList();
     }
 
-    private record Ranked(SpoolChoice choice, double off) {}
+    private record Ranked(SpoolRank choice, double off) {}
 
     private static Ranked ranked(int i, Spool spool, Job job, Optional<Colour> cloth, boolean wantsDarker) {
         Optional<String> against = against(job, spool.thread());
@@ -71,7 +71,7 @@ public record SpoolChoice(int spool, boolean suits, String why) {
                 ? Shade.of(cloth.get(), colour.get(), wantsDarker)
                 : Shade.UNKNOWN;
         String words = against.orElseGet(() -> String.join("; ", parts(job, spool.thread(), shade)));
-        return new Ranked(new SpoolChoice(i, against.isEmpty(), words), (against.isPresent() ? 2 : 0) + shade.off());
+        return new Ranked(new SpoolRank(i, against.isEmpty(), words), (against.isPresent() ? 2 : 0) + shade.off());
     }
 
     private static List<String> parts(Job job, SewingThread thread, Shade shade) {
