@@ -71,7 +71,11 @@ final class Candidates {
         return lowestHarm;
     }
 
+    /** What went wrong on a scrap is not proven any more, whatever sewed well before. */
     boolean isProven(Needle needle) {
+        if (scraps.speakAgainst(needle)) {
+            return false;
+        }
         for (MatchRequest.Proven it : proven) {
             if (it.isOf(needle)) {
                 return true;

@@ -32,6 +32,12 @@ final class ScrapEvidence {
         return moved;
     }
 
+    /** Tells whether something went wrong with this needle. */
+    boolean speakAgainst(Needle needle) {
+        return scraps.stream()
+                .anyMatch(it -> it.showed() != Scrap.Showed.CLEAN && it.speaksOf(needle.type(), needle.size()));
+    }
+
     List<Reason> reasons(Needle needle) {
         return scraps.stream()
                 .filter(it -> it.speaksOf(needle.type(), needle.size()))
