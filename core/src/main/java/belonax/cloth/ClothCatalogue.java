@@ -16,6 +16,46 @@ import java.util.stream.Stream;
  * cloth a line, fields parted by bars. A row that will not do stops the start with its line and the remedy.
  */
 public final class ClothCatalogue {
+    /** What cloths are called elsewhere, and the word by which they stand here. */
+    private static final Map<String, String> OTHER_WORDS = new LinkedHashMap<>();
+
+    static {
+        OTHER_WORDS.put("stretch", "knit");
+        OTHER_WORDS.put("elastic", "knit");
+        OTHER_WORDS.put("t-shirt", "jersey");
+        OTHER_WORDS.put("tee", "jersey");
+        OTHER_WORDS.put("hoodie", "sweatshirt");
+        OTHER_WORDS.put("tricot", "knit");
+        OTHER_WORDS.put("lycra", "swim");
+        OTHER_WORDS.put("thin", "sheer");
+        OTHER_WORDS.put("see-through", "sheer");
+        OTHER_WORDS.put("transparent", "sheer");
+        OTHER_WORDS.put("thick", "heavy");
+        OTHER_WORDS.put("waterproof", "coated");
+        OTHER_WORDS.put("rain", "coated");
+        OTHER_WORDS.put("shiny", "satin");
+        OTHER_WORDS.put("fluffy", "fleece");
+        OTHER_WORDS.put("teddy", "fur");
+        OTHER_WORDS.put("hairy", "fur");
+        OTHER_WORDS.put("jeans", "denim");
+        OTHER_WORDS.put("towel", "terry");
+        OTHER_WORDS.put("bath", "terry");
+        OTHER_WORDS.put("pleather", "faux leather");
+        OTHER_WORDS.put("fake leather", "faux leather");
+        OTHER_WORDS.put("vegan", "faux leather");
+        OTHER_WORDS.put("plastic", "vinyl");
+        OTHER_WORDS.put("tent", "ripstop");
+        OTHER_WORDS.put("net", "tulle");
+        OTHER_WORDS.put("veil", "tulle");
+        OTHER_WORDS.put("bed", "quilting cotton");
+        OTHER_WORDS.put("patchwork", "quilting cotton");
+        OTHER_WORDS.put("tablecloth", "oilcloth");
+        OTHER_WORDS.put("sofa", "upholstery");
+        OTHER_WORDS.put("curtain", "voile");
+        OTHER_WORDS.put("coat", "coating");
+        OTHER_WORDS.put("suit", "gabardine");
+    }
+
     private static final Table TABLE = new Table(
             "cloths.txt",
             "id | name | structure | g/m² | mm | stretch % | density | traits | part | make | note | other words");
@@ -78,6 +118,15 @@ public final class ClothCatalogue {
                 .filter(it -> parts.stream().allMatch(part -> wordsOf(it).contains(part)))
                 .sorted(Comparator.comparingLong(it -> rank(it.name(), wanted, parts)))
                 .toList();
+    }
+
+    /** Returns the word by which the catalogue knows what somebody calls otherwise, such as knit for stretchy; empty for none. */
+    public Optional<String> calledHere(String words) {
+        String lower = words.toLowerCase(Locale.ROOT);
+        return OTHER_WORDS.entrySet().stream()
+                .filter(it -> lower.contains(it.getKey()))
+                .map(Map.Entry::getValue)
+                .findFirst();
     }
 
     private String wordsOf(Cloth cloth) {

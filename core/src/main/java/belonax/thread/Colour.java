@@ -3,7 +3,9 @@ package belonax.thread;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * A colour that words tell, nearly. Only a help to find a spool again and to put spools in order; a strand laid on the cloth in
@@ -15,6 +17,7 @@ import java.util.Optional;
  */
 public record Colour(int red, int green, int blue) {
     private static final Map<String, Colour> BY_WORD = new LinkedHashMap<>();
+    private static final Map<String, Pattern> WORDS = new LinkedHashMap<>();
     private static final double DEEP = 0.35;
 
     static {
@@ -38,7 +41,9 @@ public record Colour(int red, int green, int blue) {
     public static Optional<Colour> in(String words) {
         String lower = words.toLowerCase(Locale.ROOT);
         return BY_WORD.entrySet().stream()
-                .filter(it -> lower.contains(it.getKey()))
+                .filter(it -> Objects.requireNonNull(WORDS.get(it.getKey()))
+                        .matcher(lower)
+                        .find())
                 .map(Map.Entry::getValue)
                 .findFirst()
                 .map(it -> lower.contains("light") || lower.contains("pale")
@@ -79,6 +84,7 @@ public record Colour(int red, int green, int blue) {
 
     private static void put(int rgb, String... words) {
         for (String it : words) {
+            WORDS.put(it, Pattern.compile("\\b" + it));
             BY_WORD.put(it, new Colour(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255));
         }
     }

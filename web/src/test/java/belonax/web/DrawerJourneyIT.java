@@ -97,8 +97,8 @@ class DrawerJourneyIT extends RunningBelonax {
     }
 
     private String archive() throws IOException {
-        Download download =
-                page.waitForDownload(() -> page.getByText("Write the archive").click());
+        Download download = page.waitForDownload(
+                () -> page.getByText("Download everything as one file").click());
         return Files.readString(download.path());
     }
 

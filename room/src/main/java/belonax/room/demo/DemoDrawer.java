@@ -58,15 +58,15 @@ class DemoDrawer implements ApplicationRunner {
 
     private void addSwatches() {
         swatch("swim-knit", "acrobat's suit, crimson", 2.4);
-        swatch("ripstop-nylon", "kite tails", 6);
-        swatch("velvet", "cloak velvet", 3.5);
-        swatch("canvas", "banner canvas", 8);
-        swatch("organza", "lantern panels", 4);
-        swatch("leather-bag", "drum harness", null);
-        swatch("quilting-cotton", "bunting cotton", 9);
-        swatch("single-jersey", "crew shirts", 3);
-        swatch("lining-viscose", "cloak lining", 3.5);
-        swatch("power-mesh", "suit lining mesh", 1.2);
+        swatch("ripstop-nylon", "kite tails, sky blue", 6);
+        swatch("velvet", "cloak velvet, plum", 3.5);
+        swatch("canvas", "banner canvas, ivory", 8);
+        swatch("organza", "lantern panels, amber", 4);
+        swatch("leather-bag", "drum harness, tan", null);
+        swatch("quilting-cotton", "bunting cotton, moss", 9);
+        swatch("single-jersey", "crew shirts, charcoal", 3);
+        swatch("lining-viscose", "cloak lining, plum", 3.5);
+        swatch("power-mesh", "suit lining mesh, crimson", 1.2);
     }
 
     private void addSpools() {

@@ -73,6 +73,7 @@ public class NeedleSupply {
      * What can go in.
      *
      * @param sourceOf where a needle comes from that is at hand: a parked one with hours left first, else its packet
+     * @param packetOf the packet that a new one comes out of
      * @param lastPlace where a needle was parked last, in the owner's words; empty when none ever was
      */
     public record Choices(
@@ -81,6 +82,7 @@ public class NeedleSupply {
             List<Choice> parked,
             List<Choice> packets,
             Map<Needle, String> sourceOf,
+            Map<Needle, String> packetOf,
             String lastPlace) {}
 
     /** Returns what can go into a machine: only needles of systems that it lists. */
@@ -116,6 +118,7 @@ public class NeedleSupply {
                                         + (it.card().rough() ? ", rough eyes" : "")))
                         .toList(),
                 sources(about, packets),
+                sources(List.of(), packets),
                 about.stream()
                         .map(NeedleRecord::keptAt)
                         .filter(it -> !it.isBlank())

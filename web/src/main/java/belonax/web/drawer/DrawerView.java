@@ -12,6 +12,7 @@ import belonax.room.drawer.Swatch;
 import belonax.room.drawer.WoundBobbin;
 import belonax.room.needle.MachineNow;
 import belonax.room.settings.Units;
+import belonax.thread.Colour;
 import belonax.web.shared.drawing.NeedlePortrait;
 import belonax.web.shared.drawing.ThreadColour;
 import java.util.List;
@@ -39,7 +40,14 @@ record DrawerView(
     record MachineShown(String id, String name, String standsAt, String facts, String needles, String flat) {}
 
     /** A swatch, drawn by its structure. */
-    record SwatchShown(UUID id, String name, String facts, String pattern, String left, boolean picture) {}
+    record SwatchShown(
+            UUID id,
+            String name,
+            String facts,
+            String structure,
+            @Nullable String colour,
+            String left,
+            boolean picture) {}
 
     /** A spool, with the bobbins that were wound from it. */
     record SpoolShown(
@@ -117,7 +125,8 @@ record DrawerView(
                 id,
                 swatch.name(),
                 cloth.structure().words() + " · " + units.weight(swatch.weightGsm()) + gives,
-                "weave-" + cloth.structure().name().toLowerCase(Locale.ROOT),
+                cloth.structure().name().toLowerCase(Locale.ROOT),
+                Colour.in(swatch.name()).map(Colour::hex).orElse(null),
                 left,
                 swatch.picture());
     }

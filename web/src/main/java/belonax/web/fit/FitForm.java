@@ -34,13 +34,13 @@ record FitForm(
 
     /** Returns it with the needle that was named, and the place where one was parked last. */
     static FitForm usual(int place, GoesIn in, Choices choices) {
-        Optional<String> packet =
+        Optional<String> source =
                 in.needle().flatMap(it -> Optional.ofNullable(choices.sourceOf().get(it)));
         return new FitForm(
                 place,
                 null,
-                packet.orElse(null),
-                packet.isPresent() ? null : in.needle().map(FitForm::printed).orElse(null),
+                source.orElse(null),
+                source.isPresent() ? null : in.needle().map(FitForm::printed).orElse(null),
                 Goes.PARK,
                 choices.lastPlace(),
                 null);

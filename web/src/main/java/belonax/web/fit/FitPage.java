@@ -1,5 +1,6 @@
 package belonax.web.fit;
 
+import belonax.room.Choice;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
@@ -13,6 +14,7 @@ import belonax.web.shared.form.Problems;
 import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -161,14 +163,20 @@ class FitPage {
 
     /** Says which needle goes in, and where it comes from; nothing where none is named. */
     private static String from(GoesIn in, Choices choices) {
-        return in.needle()
-                .flatMap(it -> Optional.ofNullable(choices.sourceOf().get(it)))
-                .flatMap(word -> choices.packets().stream()
-                        .filter(it -> it.value().equals(word))
-                        .findFirst())
-                .map(it -> "In goes one out of your packet: " + it.words() + ".")
+        Optional<String> source =
+                in.needle().flatMap(it -> Optional.ofNullable(choices.sourceOf().get(it)));
+        return words(source, choices.parked())
+                .map(it -> "In goes your parked " + it + ".")
+                .or(() -> words(source, choices.packets()).map(it -> "In goes one out of your packet: " + it + "."))
                 .or(() -> in.needle().map(it -> "In goes a " + it.words() + "; no packet of it is in your drawer."))
                 .orElse("");
+    }
+
+    private static Optional<String> words(Optional<String> source, List<Choice> among) {
+        return among.stream()
+                .filter(it -> source.equals(Optional.of(it.value())))
+                .map(Choice::words)
+                .findFirst();
     }
 
     private static String end(Choices choices, int place, Model model) {

@@ -57,7 +57,7 @@ class MendNeedles {
         in.add(new Choice(OLD, "the same one as before is in"));
         boolean another = check.onRecord() != OnRecord.NEEDLE_FAILED || same.isEmpty();
         Optional<Needle> wanted = another ? best.or(() -> same) : same;
-        String chosen = wanted.map(owned.sourceOf()::get)
+        String chosen = wanted.map(owned.packetOf()::get)
                 .or(() -> wanted.map(needle -> needle.equals(same.orElse(null)) ? SAME : BEST))
                 .orElse(OLD);
         return new Form(

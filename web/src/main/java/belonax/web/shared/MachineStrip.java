@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What the strip shows: which machine, which needles are in it and how worn, what lies on the table with its thread, the last balance. */
@@ -33,14 +34,20 @@ public record MachineStrip(
         boolean timerIsForgotten,
         @Nullable String openCase,
         String missing,
-        List<Choice> choices) {
+        List<Choice> choices,
+        String line) {
 
     /**
      * One needle place.
      *
      * @param wornPercent for the bar, 0 to 100
      */
-    public record NeedleShown(String place, String words, String worn, int wornPercent, boolean isWorn) {}
+    public record NeedleShown(String place, String words, String worn, int wornPercent, boolean isWorn) {
+        /** Returns how dull it is drawn, 0 for new to 4 for worn out. */
+        public int dull() {
+            return isWorn ? 4 : Math.min(4, wornPercent / 25);
+        }
+    }
 
     /** A machine that can be put on the table. */
     public record Choice(String id, String name, String standsAt, boolean isChosen) {}
@@ -76,9 +83,24 @@ public record MachineStrip(
                         running.map(WorkLog.Running::isForgotten).orElse(false),
                         openCase.map(UUID::toString).orElse(null),
                         it.missingWords(),
-                        choices))
+                        choices,
+                        line(it)))
                 .orElseGet(() -> new MachineStrip(
-                        null, "No machine yet", "", List.of(), "", "", "", "", "", null, false, null, "", choices));
+                        null,
+                        "No machine yet",
+                        "",
+                        List.of(),
+                        "",
+                        "",
+                        "",
+                        "",
+                        "",
+                        null,
+                        false,
+                        null,
+                        "",
+                        choices,
+                        "No machine yet"));
     }
 
     /** The spool that lies on the table by its colour, unless the machine was threaded with another thread since. */
@@ -90,6 +112,17 @@ public record MachineStrip(
                         on.isEmpty() || on.get().tex().value() == it.thread().tex())
                 .map(TableWork.Top::words)
                 .orElseGet(() -> on.map(SewingThread::words).orElse("not told yet"));
+    }
+
+    /** Machine, sizes and dial on one line, as a phone shows them. */
+    private static String line(MachineNow it) {
+        String sizes = it.places().stream()
+                .map(place -> place.fitted()
+                        .map(fitted -> fitted.needle().needle().size().toString())
+                        .orElse("no needle"))
+                .collect(Collectors.joining(", "));
+        String dial = dial(it);
+        return it.machine().name() + " · " + sizes + (dial.isEmpty() ? "" : " · dial " + dial.replace("dial ", ""));
     }
 
     private static String timer(WorkLog.Running running) {

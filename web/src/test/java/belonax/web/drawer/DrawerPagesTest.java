@@ -73,7 +73,7 @@ class DrawerPagesTest {
             /drawer/machine/heron                                            | second drawer, green folder
             /drawer/bobbin                                                   | A wound bobbin
             /drawer/buy                                                      | Starting from nothing
-            /drawer/files                                                    | Write the archive
+            /drawer/files                                                    | Download everything as one file
             /settings                                                        | ./start --lan
             /welcome                                                         | Three questions
             /pair                                                            | Pair this device

@@ -7,16 +7,21 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** A shopping plan as the page shows it. */
-record BuyView(String headline, List<PacketShown> packets, String served, String few, String without) {
+record BuyView(String headline, String words, List<PacketShown> packets, String served, String few, String without) {
 
     /** A packet to buy, drawn, with what it is for. */
     record PacketShown(String name, String code, String serves, NeedlePortrait drawing) {}
+
+    private static String headline(int packets) {
+        return packets == 0 ? "Nothing to buy" : "Buy " + Words.count(packets, "packet");
+    }
 
     static BuyView of(PacketPlan plan) {
         int all = plan.served().size()
                 + plan.without().size()
                 + plan.packets().stream().mapToInt(it -> it.serves().size()).sum();
         return new BuyView(
+                headline(plan.packets().size()),
                 plan.words(),
                 plan.packets().stream()
                         .map(it -> new PacketShown(

@@ -215,15 +215,23 @@ record Pickers(
         return rows;
     }
 
+    /** Returns the cloths that fit some words, the sewist's own first. */
+    static List<ClothChoice> found(String words, Stock stock) {
+        return allFound(words, stock).distinct().limit(MOST_CLOTHS).toList();
+    }
+
+    private static Stream<ClothChoice> allFound(String words, Stock stock) {
+        return Stream.concat(
+                stock.ownCloths(words).stream().map(it -> choice(it, true, stock.units())),
+                stock.catalogueCloths(words).stream().map(it -> choice(it, false, stock.units())));
+    }
+
     private static List<ClothChoice> choices(Sentence form, Stock stock, Optional<Cloth> chosen) {
-        Stream<ClothChoice> mine = stock.ownCloths(form.find()).stream().map(it -> choice(it, true, stock.units()));
-        Stream<ClothChoice> others =
-                stock.catalogueCloths(form.find()).stream().map(it -> choice(it, false, stock.units()));
         Stream<ClothChoice> now = chosen.filter(it -> !form.cloth().isDescribed()).stream()
                 .map(it -> choice(it, it.id().length() == 36, stock.units()));
         // Who searches sees what was found first, so that it can be taken at once.
         Stream<ClothChoice> all =
-                form.find().isBlank() ? Stream.concat(now, Stream.concat(mine, others)) : Stream.concat(mine, others);
+                form.find().isBlank() ? Stream.concat(now, allFound(form.find(), stock)) : allFound(form.find(), stock);
         return all.distinct().limit(MOST_CLOTHS + 1L).toList();
     }
 

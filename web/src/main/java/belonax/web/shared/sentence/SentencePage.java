@@ -3,6 +3,7 @@ package belonax.web.shared.sentence;
 import belonax.room.needle.MachineNow;
 import belonax.web.shared.Layout;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Controller;
@@ -36,7 +37,11 @@ class SentencePage {
         Optional<MachineNow> on = layout.onTheTable(request);
         Stock stock = sentences.stock();
         Sentence sentence = sentences.of(request, on, stock);
-        model.addAttribute("cloths", Pickers.choices(sentence, stock));
+        List<Pickers.ClothChoice> found = Pickers.choices(sentence, stock);
+        Optional<String> here = found.isEmpty() ? stock.calledHere(sentence.find()) : Optional.empty();
+        model.addAttribute("nothingFor", found.isEmpty() ? sentence.find() : null);
+        model.addAttribute("calledHere", here.orElse(null));
+        model.addAttribute("cloths", here.map(it -> Pickers.found(it, stock)).orElse(found));
         model.addAttribute("chosen", sentence.cloth().cloth());
         return "shared/sentence :: cloths(cloths=${cloths},chosen=${chosen})";
     }

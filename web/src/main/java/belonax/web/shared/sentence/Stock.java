@@ -67,6 +67,11 @@ public final class Stock {
         return catalogue.search(words);
     }
 
+    /** Returns the word by which the catalogue knows what somebody calls otherwise. */
+    Optional<String> calledHere(String words) {
+        return catalogue.calledHere(words).filter(it -> !catalogue.search(it).isEmpty());
+    }
+
     /** Returns every cloth as a list offers it. */
     List<Choice> clothChoices() {
         return cloths.choices();

@@ -89,6 +89,14 @@ class SentencePagesTest {
     }
 
     @Test
+    void a_cloth_that_is_called_otherwise_elsewhere_is_found_under_its_name_here() throws Exception {
+        assertThat(page("/sentence/cloths?find=stretchy&before=velvet&cloth=velvet"))
+                .contains("Nothing is called “stretchy”. Here it is knit:")
+                .contains("swim knit");
+        assertThat(page("/sentence/cloths?find=qqq&before=velvet&cloth=velvet")).contains("No cloth fits those words.");
+    }
+
+    @Test
     void looking_lays_nothing_and_an_act_lays_what_was_looked_at() throws Exception {
         TableWork before = table("heron");
         String looking = page("/bench?cloth=swim-knit&purpose=HEM&width=3");
