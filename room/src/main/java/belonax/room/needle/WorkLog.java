@@ -3,6 +3,7 @@ package belonax.room.needle;
 import belonax.BadInput;
 import belonax.life.EffectiveHours;
 import belonax.life.Wear;
+import belonax.room.Remembered;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
 import belonax.room.event.TableWork;
@@ -15,6 +16,7 @@ import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +42,7 @@ public class WorkLog {
     private final Projection projection;
     private final MachineMinutes machineMinutes;
     private final List<Consumable> consumables;
+    private final Remembered remembered;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -52,6 +55,7 @@ public class WorkLog {
             Projection projection,
             MachineMinutes machineMinutes,
             List<Consumable> consumables,
+            Remembered remembered,
             Clock clock,
             Supplier<UUID> ids) {
         this.room = room;
@@ -61,6 +65,7 @@ public class WorkLog {
         this.needles = needles;
         this.projection = projection;
         this.machineMinutes = machineMinutes;
+        this.remembered = remembered;
         this.consumables = consumables;
         this.clock = clock;
         this.ids = ids;
@@ -207,6 +212,40 @@ public class WorkLog {
         return pieces.isEmpty()
                 ? List.of(Piece.of(minutes, lays.get(lays.size() - 1).work()))
                 : pieces;
+    }
+
+    /**
+     * The last day on which a machine sewed.
+     *
+     * @param on what was sewn last, in words; empty where nobody told
+     */
+    public record LastDay(LocalDate day, double minutes, String on) {}
+
+    /** Returns the last day on which a machine sewed, where that was before today. */
+    @Transactional(readOnly = true)
+    public Optional<LastDay> lastDay(MachineNow machine) {
+        LocalDate today = LocalDate.now(clock);
+        return machine.work()
+                .sewnAt()
+                .map(it -> it.atZone(clock.getZone()).toLocalDate())
+                .filter(it -> it.isBefore(today))
+                .map(it -> remembered.of("sewn on " + it + " on " + machine.id(), () -> lastDay(machine.id(), it)));
+    }
+
+    /** Every needle counts the same minutes, so only those of one place are added up. */
+    private LastDay lastDay(String machineId, LocalDate day) {
+        List<Event.Sewn> sewn = events
+                .sewnSince(machineId, day.atStartOfDay(clock.getZone()).toInstant())
+                .stream()
+                .flatMap(it -> it.as(Event.Sewn.class).stream())
+                .toList();
+        int place = sewn.stream().mapToInt(Event.Sewn::place).min().orElse(0);
+        double minutes = sewn.stream()
+                .filter(it -> it.place() == place)
+                .mapToDouble(Event.Sewn::minutes)
+                .sum();
+        String on = sewn.isEmpty() ? null : sewn.get(sewn.size() - 1).on();
+        return new LastDay(day, minutes, on == null ? "" : on);
     }
 
     /** Returns the timer of a machine, if it runs. */

@@ -12,6 +12,8 @@ import belonax.web.shared.form.FormPage;
 import belonax.web.shared.sentence.Sentences;
 import belonax.web.shared.sentence.Sentences.Asked;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -29,14 +31,23 @@ class BenchPage {
     private final BenchReadiness readiness;
     private final Sentences sentences;
     private final Layout layout;
+    private final Clock clock;
 
-    BenchPage(Undo undo, CareLog care, WorkLog work, BenchReadiness readiness, Sentences sentences, Layout layout) {
+    BenchPage(
+            Undo undo,
+            CareLog care,
+            WorkLog work,
+            BenchReadiness readiness,
+            Sentences sentences,
+            Layout layout,
+            Clock clock) {
         this.undo = undo;
         this.care = care;
         this.work = work;
         this.readiness = readiness;
         this.sentences = sentences;
         this.layout = layout;
+        this.clock = clock;
     }
 
     @GetMapping("/bench")
@@ -67,6 +78,11 @@ class BenchPage {
                         machine.get(),
                         care.plan(machine.get()),
                         care.snoozed(machine.get().id())));
+        model.addAttribute(
+                "goOn",
+                work.lastDay(machine.get())
+                        .map(it -> GoOnView.of(it, machine.get(), LocalDate.now(clock)))
+                        .orElse(null));
         model.addAttribute("afterChange", AfterChange.of(machine.get()));
         model.addAttribute("timer", work.running(machine.get()).orElse(null));
         model.addAttribute("work", WorkForm.CHOICES);

@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import belonax.life.Sign;
+import belonax.life.Wear;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
@@ -13,6 +14,8 @@ import belonax.needle.NeedleType;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.WoundBobbin;
+import belonax.room.event.Event;
+import belonax.room.event.EventRepository;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
@@ -20,6 +23,8 @@ import belonax.room.needle.WorkLog;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.trouble.MendCase;
 import java.net.URI;
+import java.time.Clock;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -56,6 +61,12 @@ class SewingPagesTest {
     @Autowired
     private DrawerStore drawer;
 
+    @Autowired
+    private EventRepository events;
+
+    @Autowired
+    private Clock clock;
+
     @Test
     void sewing_begins_on_what_the_page_spoke_of_and_shows_it_in_two_lines() throws Exception {
         press("/sewing", "machine=heron&table=cloth%3Dswim-knit%26purpose%3DHEM");
@@ -66,6 +77,33 @@ class SewingPagesTest {
         assertThat(work.running("heron")).isPresent();
         press("/sewing/pause", "machine=heron");
         assertThat(work.running("heron")).isEmpty();
+    }
+
+    @Test
+    void the_next_day_begins_with_what_was_sewn_the_day_before() throws Exception {
+        assertThat(page("/bench")).contains("Last on ");
+        UUID needle = heron().fitted().orElseThrow().needleId();
+        for (double minutes : new double[] {10, 15}) {
+            events.add(
+                    UUID.randomUUID(),
+                    clock.instant().minus(Duration.ofDays(1)),
+                    new Event.Sewn(
+                            "heron",
+                            0,
+                            needle,
+                            minutes,
+                            minutes / 60,
+                            Wear.ORDINARY,
+                            false,
+                            "2 layers of velvet, a seam"));
+        }
+
+        assertThat(page("/bench"))
+                .contains("Yesterday: 2 layers of velvet, a seam, 25 min, dial 4.")
+                .contains("Go on");
+        press("/sewing", "machine=heron");
+        assertThat(page("/sewing")).contains("2 layers of velvet, a seam, midnight blue polyester tex 25");
+        assertThat(page("/bench")).doesNotContain("Yesterday: ");
     }
 
     @Test
