@@ -15,20 +15,69 @@ public record FitStep(Scene scene, String title, String text, String caution, St
 
     /** What the drawing of a step shows. */
     public enum Scene {
-        BAR_UP,
-        THREAD_OUT,
-        HOLE_COVERED,
-        CLAMP_LOOSE,
-        NEEDLE_OUT,
-        FLAT,
-        PUSH_UP,
-        CLAMP_TIGHT,
-        HAND_TURN,
-        THREADED
+        BAR_UP(
+                "Is the bar at its top, and the machine off?",
+                "The needle stands highest when the take-up lever does: turn the wheel a little further. No light, no hum: then"
+                        + " it is off. If you cannot reach the switch, pull the plug."),
+        THREAD_OUT(
+                "Is the thread out?",
+                "It hangs where the discs are shut: foot up opens them. Draw from the needle; a stub that stays between the discs"
+                        + " comes with a soft cord."),
+        HOLE_COVERED(
+                "Is the hole covered?",
+                "Any card or scrap will do. If something fell in already: mains plug out, plate off, and take it out before"
+                        + " anything turns."),
+        CLAMP_LOOSE(
+                "Is it loose?",
+                "Half a turn with the machine's own driver. A screw that was forced gives with a firm, short turn; never turn the"
+                        + " wheel against it."),
+        NEEDLE_OUT(
+                "Is it out, and looked at?",
+                "It sits fast: another half turn, then straight down. A stump is drawn with small pliers, never pushed up."),
+        FLAT(
+                "Does it stand as drawn?",
+                "Look from where you sit: the long groove faces the side from which you thread. If it turns in the clamp, hold it"
+                        + " while you push."),
+        PUSH_UP(
+                "Does it go no further?",
+                "Loosen the clamp a hair and push again. Lint or a piece of an old needle can sit at the stop: look with a light."),
+        CLAMP_TIGHT(
+                "Does it hold?",
+                "A screw that turns without end has a dented tip or a worn thread: it is replaced, and nothing is sewn until then."),
+        HAND_TURN(
+                "Was it silent?",
+                "Stop and take it out again: pushed up to the stop, the right way round, the right system? Then once more by hand."),
+        THREADED(
+                "Did the bobbin thread come up?",
+                "Hold the tail and turn once more. If it does not come: threaded from the groove side, the bobbin in the right way,"
+                        + " 10 cm of its thread free?");
+
+        private final String asks;
+        private final String ifNot;
+
+        Scene(String asks, String ifNot) {
+            this.asks = asks;
+            this.ifNot = ifNot;
+        }
+
+        /** Returns what is asked when the step is done. */
+        public String asks() {
+            return asks;
+        }
+
+        /** Returns what to do where the answer is no. */
+        public String ifNot() {
+            return ifNot;
+        }
+    }
+
+    /** Returns the steps for a machine of whose threading nothing is told, in order. */
+    public static List<FitStep> of(Machine machine, boolean hasThreader, boolean roundShank) {
+        return of(machine, hasThreader, roundShank, Threading.UNTOLD);
     }
 
     /** Returns the steps for a machine, in order. */
-    public static List<FitStep> of(Machine machine, boolean hasThreader, boolean roundShank) {
+    public static List<FitStep> of(Machine machine, boolean hasThreader, boolean roundShank, Threading threading) {
         List<FitStep> steps = new ArrayList<>();
         steps.add(new FitStep(
                 Scene.BAR_UP,
@@ -103,12 +152,25 @@ public record FitStep(Scene scene, String title, String text, String caution, St
         steps.add(new FitStep(
                 Scene.THREADED,
                 "Thread it, and bring the bobbin thread up",
-                "Foot up, every guide. Through the eye from the groove side to the hook side; moisten the needle, not the thread."
+                "Foot up, " + guides(threading)
+                        + ". Through the eye from the groove side to the hook side; moisten the needle, not the thread."
                         + (machine.bobbin() == BobbinKind.NONE
                                 ? " Thread the loopers as the manual has it."
-                                : " Hold the tail and turn once more by hand: the bobbin thread comes up in that one turn."),
+                                : bobbin(threading)
+                                        + " Hold the tail and turn once more by hand: the bobbin thread comes up in that one turn."),
                 "",
                 ""));
         return List.copyOf(steps);
+    }
+
+    private static String guides(Threading threading) {
+        return threading.guides().isEmpty() ? "every guide" : String.join(", ", threading.guides());
+    }
+
+    private static String bobbin(Threading threading) {
+        return threading
+                .bobbinTurns()
+                .map(it -> " The bobbin turns " + it.words() + " when its thread is drawn.")
+                .orElse("");
     }
 }

@@ -45,6 +45,11 @@ public record Delivery(Way way, List<String> advice) {
         }
     }
 
+    /** Over the end a stiff or flat thread takes a twist with every turn, however it is wound. */
+    private static final String WITHOUT_A_TWIST =
+            "Put it on the upright pin, without a cap, so that the spool turns and the thread comes off its side, far from the first"
+                    + " guide: over the end a stiff or flat thread takes a twist with every turn, however it is wound.";
+
     public Delivery {
         advice = List.copyOf(advice);
     }
@@ -52,31 +57,32 @@ public record Delivery(Way way, List<String> advice) {
     /** Returns how this thread on such a spool wants to come off. */
     public static Delivery of(Winding winding, SewingThread thread) {
         List<String> advice = new ArrayList<>();
-        Way way = switch (winding) {
-            case CROSS -> Way.OVER_THE_END;
-            case STACK -> Way.FROM_THE_SIDE;
-            case CONE -> Way.STRAIGHT_UP;
-        };
-        advice.add(
-                switch (winding) {
-                    case CROSS ->
-                        "Lay it on the horizontal pin and let it come off over its end, with a cap no larger than the spool's end.";
-                    case STACK ->
-                        "Put it on the upright pin so that the spool turns and the thread comes off its side; no cap there.";
-                    case CONE ->
-                        "Stand it on the table and draw the thread straight up through a guide over the spool's centre; from the side"
-                                + " a tapered cone pulls hard at its foot and easily at its top. A damping cone belongs under a large"
-                                + " spool.";
-                });
+        boolean twists = winding != Winding.CONE && (thread.isMetallic() || thread.isMonofilament());
+        Way way = twists
+                ? Way.FROM_THE_SIDE
+                : switch (winding) {
+                    case CROSS -> Way.OVER_THE_END;
+                    case STACK -> Way.FROM_THE_SIDE;
+                    case CONE -> Way.STRAIGHT_UP;
+                };
+        advice.add(twists ? WITHOUT_A_TWIST : usual(winding));
         if (isSlippery(thread)) {
             advice.add("Give it a net: a slippery thread falls under its own spool and snags there.");
         }
-        if (thread.isMetallic() || thread.isMonofilament()) {
-            advice.add(
-                    "Let it come off without a twist: from the side, the spool turning, and far from the first guide.");
-            way = winding == Winding.CONE ? way : Way.FROM_THE_SIDE;
-        }
         return new Delivery(way, advice);
+    }
+
+    private static String usual(Winding winding) {
+        return switch (winding) {
+            case CROSS ->
+                "Lay it on the horizontal pin and let it come off over its end, with a cap no larger than the spool's end.";
+            case STACK ->
+                "Put it on the upright pin so that the spool turns and the thread comes off its side; no cap there.";
+            case CONE ->
+                "Stand it on the table and draw the thread straight up through a guide over the spool's centre; from the side"
+                        + " a tapered cone pulls hard at its foot and easily at its top. A damping cone belongs under a large"
+                        + " spool.";
+        };
     }
 
     private static boolean isSlippery(SewingThread thread) {

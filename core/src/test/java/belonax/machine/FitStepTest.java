@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import belonax.machine.FitStep.Scene;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,6 +36,25 @@ class FitStepTest {
         assertThat(text(FitStep.of(machine, false, false), Scene.FLAT))
                 .startsWith("The flat side of the shank faces the " + side.words())
                 .contains("Trust the manual");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Scene.class)
+    void every_step_asks_back_and_says_what_to_do_where_the_answer_is_no(Scene scene) {
+        assertThat(scene.asks()).endsWith("?");
+        assertThat(scene.ifNot()).matches(".*[.?]$");
+    }
+
+    @Test
+    void the_thread_passes_the_guides_in_the_owners_order_and_the_bobbin_turns_its_way() {
+        Threading threading =
+                new Threading(List.of("pin", "back guide", " "), Optional.of(Threading.BobbinTurn.CLOCKWISE));
+
+        assertThat(text(
+                        FitStep.of(Machine.ordinary("Heron", MachineKind.MECHANICAL), false, false, threading),
+                        Scene.THREADED))
+                .startsWith("Foot up, pin, back guide. Through the eye")
+                .contains("The bobbin turns clockwise when its thread is drawn.");
     }
 
     @Test

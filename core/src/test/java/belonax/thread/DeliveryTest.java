@@ -51,6 +51,18 @@ class DeliveryTest {
         assertThat(winding.words()).isNotBlank();
     }
 
+    @ParameterizedTest
+    @CsvSource({"CROSS, MONOFILAMENT", "STACK, MONOFILAMENT", "CROSS, METALLIC"})
+    void what_must_not_twist_is_told_one_way_only(Winding winding, Build build) {
+        Fibre fibre = build == Build.METALLIC ? Fibre.METALLIC : Fibre.NYLON;
+
+        assertThat(Delivery.of(winding, thread(fibre, build)).advice())
+                .noneMatch(it -> it.contains("over its end"))
+                .first()
+                .asString()
+                .contains("comes off its side");
+    }
+
     private static SewingThread thread(Fibre fibre, Build build) {
         return new SewingThread(new Tex(25), fibre, build, OptionalDouble.empty(), Quality.GOOD, false);
     }

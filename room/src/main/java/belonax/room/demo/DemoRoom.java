@@ -10,10 +10,13 @@ import belonax.machine.BobbinMaterial;
 import belonax.machine.Dial;
 import belonax.machine.FlatSide;
 import belonax.machine.Foot;
+import belonax.machine.FootLength;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
 import belonax.machine.StitchPlate;
+import belonax.machine.Threading;
+import belonax.machine.Threading.BobbinTurn;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
@@ -31,6 +34,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -154,7 +158,17 @@ public class DemoRoom implements ApplicationRunner {
                         BobbinClass.CLASS_15.words(),
                         BobbinMaterial.PLASTIC,
                         "second drawer, green folder",
-                        true));
+                        true,
+                        new Threading(
+                                List.of(
+                                        "spool pin",
+                                        "back guide",
+                                        "down the right channel",
+                                        "up the left channel",
+                                        "take-up lever",
+                                        "clip at the needle bar"),
+                                Optional.of(BobbinTurn.ANTICLOCKWISE)),
+                        null));
         fit("heron", 0, Needle.of(H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80), 6, 2.6);
         thread("heron", 25, 6);
         balance("heron", 4, 3);
@@ -177,7 +191,9 @@ public class DemoRoom implements ApplicationRunner {
                         BobbinClass.CLASS_15.words(),
                         BobbinMaterial.METAL,
                         "in the lid of its case",
-                        false));
+                        false,
+                        new Threading(List.of(), Optional.of(BobbinTurn.CLOCKWISE)),
+                        List.of(new FootLength("walking foot", 0.88))));
         fit("badger", 0, Needle.of(H_130_705, NeedleType.JEANS, NeedleSize.NM_100), 12, 8.4);
         thread("badger", 40, 12);
         balance("badger", 3.5, 12);
@@ -202,7 +218,9 @@ public class DemoRoom implements ApplicationRunner {
                         "long shuttle bobbin",
                         null,
                         "a copy, taped inside the door",
-                        false));
+                        false,
+                        null,
+                        null));
         fit("old-tin", 0, Needle.of(H_130_705, NeedleType.SHARP, NeedleSize.NM_70), 40, 1.1);
         thread("old-tin", 20, 40);
     }

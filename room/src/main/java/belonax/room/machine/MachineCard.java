@@ -6,8 +6,11 @@ import belonax.machine.BobbinFit;
 import belonax.machine.BobbinMaterial;
 import belonax.machine.Foot;
 import belonax.machine.FootKind;
+import belonax.machine.FootLength;
 import belonax.machine.Machine;
 import belonax.machine.StitchPlate;
+import belonax.machine.Threading;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param bobbinMaterial what they are made of; null where nobody knows
  * @param manualPlace where its manual lies
  * @param hasThreader whether it has a needle threader, a good check of the needle's height
+ * @param threading how it is threaded; null on cards that were kept before that was asked
+ * @param lengths what ten stitches told of its feet; null on cards that were kept before that was asked
  */
 public record MachineCard(
         Machine machine,
@@ -31,7 +36,9 @@ public record MachineCard(
         String bobbinClass,
         @Nullable BobbinMaterial bobbinMaterial,
         String manualPlace,
-        boolean hasThreader) {
+        boolean hasThreader,
+        @Nullable Threading threading,
+        @Nullable List<FootLength> lengths) {
 
     private static final int MOST = 20;
 
@@ -52,7 +59,7 @@ public record MachineCard(
 
     /** Returns a card with nothing on it but the machine. */
     public static MachineCard of(Machine machine, String standsAt) {
-        return new MachineCard(machine, standsAt, List.of(), List.of(), "", null, "", false);
+        return new MachineCard(machine, standsAt, List.of(), List.of(), "", null, "", false, null, null);
     }
 
     /** Holds a bobbin against what the manual names; empty where that is not known. */
@@ -63,6 +70,39 @@ public record MachineCard(
                 Optional.ofNullable(bobbinMaterial),
                 BobbinClass.in(bobbin),
                 Optional.ofNullable(material));
+    }
+
+    /** Returns what ten stitches told of a foot, if they were measured. */
+    public Optional<FootLength> lengthUnder(String foot) {
+        return measured().stream().filter(it -> it.foot().equals(foot)).findFirst();
+    }
+
+    /** Returns what ten stitches told of its feet. */
+    public List<FootLength> measured() {
+        return lengths == null ? List.of() : lengths;
+    }
+
+    /** Returns the same with what ten stitches told of a foot just now. */
+    public MachineCard with(FootLength length) {
+        List<FootLength> all = new ArrayList<>(measured());
+        all.removeIf(it -> it.foot().equals(length.foot()));
+        all.add(length);
+        return new MachineCard(
+                machine,
+                standsAt,
+                plates,
+                feet,
+                bobbinClass,
+                bobbinMaterial,
+                manualPlace,
+                hasThreader,
+                threading,
+                List.copyOf(all));
+    }
+
+    /** Returns how it is threaded, as far as that was told. */
+    public Threading threaded() {
+        return threading == null ? Threading.UNTOLD : threading;
     }
 
     /** Returns what its feet are for, as far as that is known. */

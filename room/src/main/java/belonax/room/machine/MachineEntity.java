@@ -7,6 +7,7 @@ import belonax.machine.DialKind;
 import belonax.machine.FlatSide;
 import belonax.machine.Foot;
 import belonax.machine.FootKind;
+import belonax.machine.FootLength;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
@@ -14,6 +15,8 @@ import belonax.machine.Oiling;
 import belonax.machine.Plate;
 import belonax.machine.Reach;
 import belonax.machine.StitchPlate;
+import belonax.machine.Threading;
+import belonax.machine.Threading.BobbinTurn;
 import belonax.machine.WheelTurn;
 import belonax.needle.NeedleSystem;
 import jakarta.persistence.CollectionTable;
@@ -107,6 +110,12 @@ public class MachineEntity {
     private @Nullable BobbinMaterial bobbinMaterial;
 
     private String manualPlace = "";
+    private String guides = "";
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private @Nullable BobbinTurn bobbinTurns;
+
     private boolean hasThreader;
     private boolean removed;
     private int revision;
@@ -174,8 +183,13 @@ public class MachineEntity {
         bobbinMaterial = card.bobbinMaterial();
         manualPlace = card.manualPlace();
         hasThreader = card.hasThreader();
+        guides = String.join("\n", card.threaded().guides());
+        bobbinTurns = card.threaded().bobbinTurns().orElse(null);
         plates = new ArrayList<>(card.plates().stream().map(OwnedPlate::new).toList());
-        feet = new ArrayList<>(card.feet().stream().map(OwnedFoot::new).toList());
+        feet = new ArrayList<>(card.feet().stream()
+                .map(it -> new OwnedFoot(
+                        it, card.lengthUnder(it.name()).map(FootLength::share).orElse(null)))
+                .toList());
         revision++;
     }
 
@@ -188,7 +202,9 @@ public class MachineEntity {
                 bobbinClass,
                 bobbinMaterial,
                 manualPlace,
-                hasThreader);
+                hasThreader,
+                new Threading(guides.lines().toList(), Optional.ofNullable(bobbinTurns)),
+                feet.stream().flatMap(it -> it.length().stream()).toList());
     }
 
     public String id() {
@@ -304,13 +320,20 @@ public class MachineEntity {
         @JdbcTypeCode(SqlTypes.VARCHAR)
         private @Nullable FootKind kind;
 
+        private @Nullable Double lengthShare;
+
         /** For Hibernate. */
         protected OwnedFoot() {}
 
-        OwnedFoot(Foot foot) {
+        OwnedFoot(Foot foot, @Nullable Double share) {
+            lengthShare = share;
             name = foot.name();
             slotMm = foot.slotMm();
             kind = foot.kind().orElse(null);
+        }
+
+        Optional<FootLength> length() {
+            return Optional.ofNullable(lengthShare).map(it -> new FootLength(name, it));
         }
 
         Foot foot() {

@@ -1,5 +1,6 @@
 package belonax.room.settings;
 
+import belonax.Shown;
 import java.util.Locale;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -113,6 +114,13 @@ public enum Units {
     /** Turns a typed weight of cloth into g/m². */
     public double toGsm(double typed) {
         return this == METRIC ? typed : typed * GSM;
+    }
+
+    /** Returns a stitch length, in millimetres or in stitches per inch. */
+    public String stitch(double mm) {
+        return this == METRIC
+                ? Shown.number(mm) + " mm"
+                : Math.round(MM_PER_INCH / mm) + " stitches per inch (" + Shown.number(mm) + ")";
     }
 
     /** Turns a typed short length into millimetres. */

@@ -1,11 +1,14 @@
 package belonax.web.fit;
 
 import belonax.room.Choice;
+import belonax.room.card.DrawerStore;
+import belonax.room.drawer.Spool;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.supply.NeedleSupply.Choices;
+import belonax.thread.Delivery;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
@@ -14,6 +17,8 @@ import belonax.web.shared.form.Problems;
 import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -40,14 +45,25 @@ class FitPage {
     private final SewingRoom room;
     private final Sentences sentences;
     private final NeedleSupply supply;
+    private final DrawerStore drawer;
     private final Layout layout;
+    private final Clock clock;
 
-    FitPage(NeedleBook book, SewingRoom room, Sentences sentences, NeedleSupply supply, Layout layout) {
+    FitPage(
+            NeedleBook book,
+            SewingRoom room,
+            Sentences sentences,
+            NeedleSupply supply,
+            DrawerStore drawer,
+            Layout layout,
+            Clock clock) {
         this.book = book;
         this.room = room;
         this.sentences = sentences;
         this.supply = supply;
+        this.drawer = drawer;
         this.layout = layout;
+        this.clock = clock;
     }
 
     @GetMapping("/fit")
@@ -56,6 +72,7 @@ class FitPage {
             @RequestParam(defaultValue = "0") int place,
             @RequestParam(defaultValue = "0") int turn,
             @RequestParam(defaultValue = "") String in,
+            @RequestParam(defaultValue = "false") boolean not,
             @CookieValue(name = COOKIE, defaultValue = "") String left,
             HttpServletRequest request,
             HttpServletResponse response,
@@ -72,7 +89,9 @@ class FitPage {
                 step.orElseGet(() -> FitView.stepLeft(left, machine.get())),
                 shown(turn),
                 goesIn,
-                named.map(it -> from(goesIn, it)).orElse(""));
+                named.map(it -> from(goesIn, it)).orElse(""),
+                not,
+                delivery(machine.get()));
         remember(view.remembered(), response);
         model.addAttribute("fit", view);
         sentences.show(model, machine, "/fit", request);
@@ -159,6 +178,18 @@ class FitPage {
         sentences.show(model, Optional.of(machine), "/fit/broken", request);
         model.addAttribute("broken", BrokenView.of(machine, place));
         return "fit/broken";
+    }
+
+    /** Returns how the spool on the table wants to come off. */
+    private List<String> delivery(MachineNow machine) {
+        return machine.table()
+                .flatMap(it -> Optional.ofNullable(it.top().spool()))
+                .flatMap(it -> drawer.find(Spool.class, it))
+                .map(it -> Delivery.of(
+                                it.card().winding(),
+                                it.card().thread(LocalDate.now(clock).getYear()))
+                        .advice())
+                .orElse(List.of());
     }
 
     /** Says which needle goes in, and where it comes from; nothing where none is named. */

@@ -30,13 +30,24 @@ record FitView(
         String carried,
         boolean threadsFromTheRight,
         List<Choice> steps,
-        String remembered) {
+        String remembered,
+        boolean isNot,
+        List<String> delivery) {
 
     private static final Needle USUAL = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
 
-    static FitView of(MachineNow now, int place, int asked, int turn, GoesIn in, String from) {
+    static FitView of(
+            MachineNow now,
+            int place,
+            int asked,
+            int turn,
+            GoesIn in,
+            String from,
+            boolean isNot,
+            List<String> delivery) {
         boolean round = now.machine().systems().get(0).shank() == Shank.ROUND;
-        List<FitStep> steps = FitStep.of(now.machine(), now.card().hasThreader(), round);
+        List<FitStep> steps = FitStep.of(
+                now.machine(), now.card().hasThreader(), round, now.card().threaded());
         int number = Math.max(1, Math.min(asked, steps.size() + 1));
         boolean end = number > steps.size();
         FitStep step = steps.get(Math.min(number, steps.size()) - 1);
@@ -59,7 +70,9 @@ record FitView(
                         .mapToObj(i ->
                                 new Choice(String.valueOf(i + 1), steps.get(i).title()))
                         .toList(),
-                now.id() + "." + number);
+                now.id() + "." + number,
+                isNot,
+                step.scene() == FitStep.Scene.THREADED ? delivery : List.of());
     }
 
     /** Until the old needle is out, it is drawn; from then on the one that goes in. Where none is in, none is drawn. */

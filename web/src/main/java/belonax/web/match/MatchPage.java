@@ -105,6 +105,7 @@ class MatchPage {
                 SpoolWord.of(request, match, check),
                 fitted,
                 atHand,
+                on.flatMap(it -> it.card().lengthUnder(it.machine().foot().name())),
                 asked.stock().units());
     }
 

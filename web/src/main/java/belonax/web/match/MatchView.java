@@ -4,6 +4,7 @@ import belonax.hazard.Hazard;
 import belonax.hazard.Hazards;
 import belonax.hazard.Reason;
 import belonax.hazard.Verdict;
+import belonax.machine.FootLength;
 import belonax.match.Conflict;
 import belonax.match.Match;
 import belonax.match.Recommendation;
@@ -190,7 +191,12 @@ record MatchView(
     record SpoolSays(String words, @Nullable String needle) {}
 
     static MatchView of(
-            Match match, Optional<SpoolWord> spool, Optional<Checked> fitted, List<AtHand> atHand, Units units) {
+            Match match,
+            Optional<SpoolWord> spool,
+            Optional<Checked> fitted,
+            List<AtHand> atHand,
+            Optional<FootLength> underTheFoot,
+            Units units) {
         Recommendation best = match.best();
         boolean alreadyIn = fitted.filter(
                         it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
@@ -229,7 +235,7 @@ record MatchView(
                 match.conflict().map(it -> said(it, units)).orElse(null),
                 portraits(match, atHand),
                 SizeRuler.of(match.clothWindow(), match.threadWindow(), match.anOrdinaryEyeTakesIt()),
-                start(match, units),
+                start(match, underTheFoot, units),
                 units.say(match.stitch().note() + " " + match.startingDial().note()),
                 match.ruledOut().stream()
                         .map(it -> new RuledOutShown(Words.capital(it.type().words()), units.say(it.why())))
@@ -427,11 +433,17 @@ record MatchView(
                 NeedlePortrait.of(needle), name, needle.size().toString(), verdict, isBest, atHand, word);
     }
 
-    private static String start(Match match, Units units) {
+    private static String start(Match match, Optional<FootLength> underTheFoot, Units units) {
         String width =
                 match.stitch().widthMm() > 0 ? ", " + units.mm(match.stitch().widthMm()) + " wide" : "";
         return Words.capital(match.stitch().kind().words()) + " "
-                + units.mm(match.stitch().lengthMm()) + width
+                + units.stitch(match.stitch().lengthMm())
+                + underTheFoot
+                        .filter(FootLength::matters)
+                        .map(it ->
+                                ", set " + Words.plain(it.toSet(match.stitch().lengthMm())) + " under the " + it.foot())
+                        .orElse("")
+                + width
                 + " · " + match.foot().pressure().words() + " pressure, "
                 + match.foot().words() + " · start the dial near "
                 + Words.number(match.startingDial().likely());

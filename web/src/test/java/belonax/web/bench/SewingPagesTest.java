@@ -201,6 +201,18 @@ class SewingPagesTest {
         assertThat(page("/fit?step=9" + in)).contains("It sounded of metal");
     }
 
+    @Test
+    void each_step_of_a_change_answers_back_and_threading_knows_this_machine_and_this_spool() throws Exception {
+        assertThat(page("/fit?step=1"))
+                .contains("Is the bar at its top, and the machine off?")
+                .contains("Not yet");
+        assertThat(page("/fit?step=1&not=true")).contains("The needle stands highest when the take-up lever does");
+        assertThat(page("/fit?step=10"))
+                .contains("spool pin, back guide, down the right channel")
+                .contains("The bobbin turns anticlockwise when its thread is drawn.")
+                .contains("Lay it on the horizontal pin");
+    }
+
     private MachineNow heron() {
         return room.find("heron").orElseThrow();
     }

@@ -20,6 +20,7 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.result.MockMvcResultMatchers;
 import org.springframework.transaction.annotation.Transactional;
 
 /** A machine comes into the room: what it is, where it comes from, which bobbins it takes. */
@@ -98,6 +99,25 @@ class FirstRunPagesTest {
         assertThat(page("/drawer/bobbin/" + bobbin.card()))
                 .contains("Not for Wren: it takes " + BobbinClass.CLASS_15.words())
                 .contains("<option value=\"" + BobbinClass.L.words() + "\" selected=\"selected\"");
+    }
+
+    @Test
+    void ten_stitches_under_a_foot_tell_what_to_set_and_match_says_it() throws Exception {
+        send("/welcome", "kind=MECHANICAL&name=Wren&cloth=poplin&thread=ORDINARY");
+
+        send("/drawer/machine/wren/stitches", "revision=1&foot=standard+foot&set=2.5&ten=20");
+
+        assertThat(page("/drawer/machine/wren/stitches"))
+                .contains("2.5 on the machine sews 2 mm.")
+                .containsPattern("(?s)2\\.5 mm</th><td>3\\.1</td>");
+        assertThat(page("/match?cloth=poplin&machine=wren")).contains("set 2.5 under the standard foot");
+        mvc.perform(post("/drawer/machine/wren/stitches")
+                        .with(csrf())
+                        .param("revision", "2")
+                        .param("foot", "standard foot")
+                        .param("set", "2.5")
+                        .param("ten", "900"))
+                .andExpect(MockMvcResultMatchers.status().isUnprocessableEntity());
     }
 
     private String page(String address) throws Exception {

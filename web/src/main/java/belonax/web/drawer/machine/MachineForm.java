@@ -8,6 +8,7 @@ import belonax.machine.DialKind;
 import belonax.machine.FlatSide;
 import belonax.machine.Foot;
 import belonax.machine.FootKind;
+import belonax.machine.FootLength;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
@@ -15,6 +16,8 @@ import belonax.machine.Oiling;
 import belonax.machine.Plate;
 import belonax.machine.Reach;
 import belonax.machine.StitchPlate;
+import belonax.machine.Threading;
+import belonax.machine.Threading.BobbinTurn;
 import belonax.machine.WheelTurn;
 import belonax.needle.NeedleSystem;
 import belonax.room.machine.MachineCard;
@@ -50,6 +53,8 @@ record MachineForm(
         @Nullable Oiling oiling,
         @Nullable String places,
         @Nullable String manualPlace,
+        @Nullable String guides,
+        @Nullable BobbinTurn bobbinTurns,
         @Nullable Boolean threader,
 
         @Ask("Measure the room under the lifted foot, or leave it empty.") @Nullable
@@ -101,6 +106,8 @@ record MachineForm(
                 machine.oiling(),
                 String.join(", ", machine.needlePlaces()),
                 card.manualPlace(),
+                String.join("\n", card.threaded().guides()),
+                card.threaded().bobbinTurns().orElse(null),
                 card.hasThreader(),
                 machine.reach().footLiftMm().stream()
                         .mapToObj(it -> Parsed.shown(units.mmNumber(it)))
@@ -127,9 +134,10 @@ record MachineForm(
     /**
      * Builds the card.
      *
+     * @param measured what ten stitches told of its feet, which stays
      * @throws BadInput naming every field that will not do
      */
-    MachineCard card(Units units) {
+    MachineCard card(Units units, List<FootLength> measured) {
         List<StitchPlate> plates = plates(units);
         List<Foot> feet = feet(units);
         MachineKind of = Objects.requireNonNullElse(kind, MachineKind.MECHANICAL);
@@ -161,7 +169,9 @@ record MachineForm(
                 text(bobbinClass),
                 bobbinMaterial,
                 text(manualPlace),
-                Boolean.TRUE.equals(threader));
+                Boolean.TRUE.equals(threader),
+                new Threading(text(guides).lines().toList(), Optional.ofNullable(bobbinTurns)),
+                measured);
     }
 
     private Dial dial() {

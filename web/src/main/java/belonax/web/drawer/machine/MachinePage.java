@@ -1,6 +1,7 @@
 package belonax.web.drawer.machine;
 
 import belonax.BadInput;
+import belonax.machine.FootLength;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.Past;
@@ -91,7 +92,8 @@ class MachinePage {
         return KeptForm.leads(
                 Problems.read(
                         errors,
-                        () -> List.of(shelf.add(form.card(units()), past).change())),
+                        () -> List.of(
+                                shelf.add(form.card(units(), List.of()), past).change())),
                 "drawer/machine/machine",
                 response);
     }
@@ -108,8 +110,8 @@ class MachinePage {
         return KeptForm.leads(
                 Problems.read(
                         errors,
-                        () -> List.of(
-                                shelf.change(id, revision, form.card(units())).change())),
+                        () -> List.of(shelf.change(id, revision, form.card(units(), measured(id)))
+                                .change())),
                 "drawer/machine/machine",
                 response);
     }
@@ -117,6 +119,10 @@ class MachinePage {
     @PostMapping(path = "/drawer/machine/{id}", params = "remove")
     String remove(@PathVariable String id, @RequestParam int revision) {
         return KeptForm.removed(shelf.remove(id, revision).change());
+    }
+
+    private List<FootLength> measured(String id) {
+        return room.find(id).map(it -> it.card().measured()).orElse(List.of());
     }
 
     private void show(MachineForm form, Model model) {

@@ -8,6 +8,7 @@ import belonax.machine.FootKind;
 import belonax.machine.MachineKind;
 import belonax.machine.MotorPower;
 import belonax.machine.Oiling;
+import belonax.machine.Threading.BobbinTurn;
 import belonax.machine.WheelTurn;
 import belonax.needle.NeedleSystem;
 import belonax.room.Choice;
@@ -34,7 +35,8 @@ record MachineRows(List<Row> plates, List<Row> feet) {
             Choice.of(DialKind.values(), DialKind::words),
             Choice.of(Oiling.values(), Oiling::words),
             Choice.of(FootKind.values(), FootKind::words),
-            Choice.of(BobbinMaterial.values(), BobbinMaterial::words));
+            Choice.of(BobbinMaterial.values(), BobbinMaterial::words),
+            Choice.of(BobbinTurn.values(), BobbinTurn::words));
 
     /** What the selects offer. */
     record Lists(
@@ -47,7 +49,8 @@ record MachineRows(List<Row> plates, List<Row> feet) {
             List<Choice> dials,
             List<Choice> oilings,
             List<Choice> footKinds,
-            List<Choice> materials) {}
+            List<Choice> materials,
+            List<Choice> bobbinTurns) {}
 
     /** A plate or a foot: whether it is on, its name, its opening; 0 is one round hole. A foot has a kind, where it is known. */
     record Row(int number, boolean isOn, String name, String slot, String kind) {}

@@ -1,0 +1,23 @@
+package belonax.web.drawer.machine;
+
+import belonax.machine.FootLength;
+import belonax.room.Words;
+import belonax.room.settings.Units;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** A foot with the lengths that one wants and what to set for each. */
+record TenStitchesView(String foot, String words, List<Row> rows) {
+    /** A length that is wanted, and what to set. */
+    record Row(String wanted, String set) {}
+
+    static TenStitchesView of(FootLength it, Units units) {
+        return new TenStitchesView(
+                Words.capital(it.foot()),
+                "2.5 on the machine sews " + units.stitch(it.sews(2.5))
+                        + (it.matters() ? "." : ": nothing to set otherwise."),
+                Stream.of(2.0, 2.5, 3.0, 3.5, 4.0)
+                        .map(wanted -> new Row(units.stitch(wanted), Words.plain(it.toSet(wanted))))
+                        .toList());
+    }
+}
