@@ -50,7 +50,8 @@ class DrawerJourneyIT extends RunningBelonax {
         assertThat(page.locator("#shelves")).containsText("Quilting 90/14");
 
         page.navigate(address("/match?cloth=batting-sandwich&purpose=QUILTING&machine=heron"));
-        assertThat(page.locator(".stock")).containsText("3 in your drawer");
+        assertThat(page.locator(".stock")).containsText("quilting 90/14 would do a shade better");
+        assertThat(page.locator(".portraits")).containsText("3 in your drawer");
 
         page.navigate(address("/drawer?find=quilting"));
         page.locator(".packet-card").first().click();

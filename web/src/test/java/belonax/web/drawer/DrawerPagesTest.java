@@ -244,7 +244,7 @@ class DrawerPagesTest {
                 .andExpect(content().string(containsString("data-light=\"DARK\"")))
                 .andExpect(content().string(containsString("data-text=\"LARGER\"")));
         mvc.perform(get("/match?cloth=swim-knit&machine=heron"))
-                .andExpect(content().string(containsString("Zigzag 0.098 in")))
+                .andExpect(content().string(containsString("Zigzag 10 stitches per inch (2.5)")))
                 .andExpect(content().string(containsString("75/11")))
                 .andExpect(content().string(containsString("Ranked cloth first, as you chose")));
         mvc.perform(get("/drawer/files/CLOTHS.csv")).andExpect(content().string(containsString("weight_oz_yd2")));
