@@ -28,6 +28,9 @@ final class Evidence {
     private static final double THREAD_YEARS = 0.18;
     private static final double CLEANING_HOURS = 0.10;
     private static final double SERVICE_MONTHS = 0.05;
+    /** A thread that must not twist, or that slips, doubles the odds that its delivery is at fault. */
+    private static final double DELICATE = 0.7;
+
     private static final double OFF_DIAL = 1.1;
     private static final double MOST_OFF_DIAL = 3.5;
     private static final double INSIDE_BAND = -1.5;
@@ -101,6 +104,7 @@ final class Evidence {
                 machine.neverServiced()
                         ? NEVER_SERVICED
                         : beyond(machine.monthsSinceService(), SERVICE_MONTHS, 12, 1.5);
+            case DELICATE_DELIVERY -> trouble.delicateDelivery() ? DELICATE : 0;
             case DIAL_OUTSIDE_BAND -> ofTheDial(machine.dialBandsOff());
         };
     }

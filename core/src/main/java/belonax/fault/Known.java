@@ -7,6 +7,8 @@ enum Known {
     NEEDLE_HOURS,
     NEEDLE_STRUCK,
     THREAD_YEARS,
+    /** The spool wants a way of its own: a thread that must not twist, or that slips. */
+    DELICATE_DELIVERY,
     NEEDLES_BROKEN,
     PIECES_MISSING,
     HOURS_SINCE_CLEANING,

@@ -22,6 +22,7 @@ import java.util.Set;
  * @param needleHours worked-out wear of the needle; empty when it is not known
  * @param needleStruck whether it hit something
  * @param threadAgeYears empty when it is not known
+ * @param delicateDelivery whether its spool wants a way of its own: a thread that must not twist, or that slips
  * @param broken needles that broke on this machine
  * @param machine what is known of the machine
  * @param cures how often each check cured something on this machine
@@ -36,6 +37,7 @@ public record Trouble(
         OptionalDouble needleHours,
         boolean needleStruck,
         OptionalDouble threadAgeYears,
+        boolean delicateDelivery,
         BrokenHere broken,
         MachineState machine,
         Map<CheckId, Integer> cures,

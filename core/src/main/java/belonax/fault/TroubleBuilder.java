@@ -18,6 +18,7 @@ public final class TroubleBuilder {
     private OptionalDouble needleHours = OptionalDouble.empty();
     private boolean needleStruck;
     private OptionalDouble threadAgeYears = OptionalDouble.empty();
+    private boolean delicateDelivery;
     private BrokenHere broken = BrokenHere.NONE;
     private MachineState machine = MachineState.UNKNOWN;
     private Map<CheckId, Integer> cures = Map.of();
@@ -53,6 +54,12 @@ public final class TroubleBuilder {
 
     public TroubleBuilder threadAgeYears(OptionalDouble value) {
         threadAgeYears = value;
+        return this;
+    }
+
+    /** Tells whether the spool wants a way of its own. */
+    public TroubleBuilder delicateDelivery(boolean value) {
+        delicateDelivery = value;
         return this;
     }
 
@@ -93,6 +100,7 @@ public final class TroubleBuilder {
                 needleHours,
                 needleStruck,
                 threadAgeYears,
+                delicateDelivery,
                 broken,
                 machine,
                 cures,

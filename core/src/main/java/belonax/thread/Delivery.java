@@ -72,6 +72,11 @@ public record Delivery(Way way, List<String> advice) {
         return new Delivery(way, advice);
     }
 
+    /** Tells whether a thread wants a way of its own, whatever it is wound on: one that must not twist, or that slips. */
+    public static boolean isDelicate(SewingThread thread) {
+        return isSlippery(thread) || thread.isMetallic();
+    }
+
     private static String usual(Winding winding) {
         return switch (winding) {
             case CROSS ->

@@ -67,6 +67,7 @@ class HtmlTest {
             "/drawer/clearance",
             "/drawer/loose?shankMm=2.05&buttToEye=38.5",
             "/drawer/list",
+            "/drawer/machine/badger/stitches",
             "/drawer/gauge",
             "/drawer/buy",
             "/drawer/files",

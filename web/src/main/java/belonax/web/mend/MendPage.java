@@ -139,6 +139,8 @@ class MendPage {
         model.addAttribute("glance", view.isToGlance() ? GlanceForm.of(machine.get()) : null);
         if (view.check() != null) {
             model.addAttribute("cure", cure(it, view.check(), machine.get()));
+            model.addAttribute(
+                    "delivery", view.check().id() == CheckId.SPOOL_DELIVERY ? question.delivery(it) : List.of());
             model.addAttribute("pictures", StepPictures.of(view.check(), machine.get()));
         }
         model.addAttribute("picture", MachinePicture.of(machine.get()));

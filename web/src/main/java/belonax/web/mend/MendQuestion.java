@@ -25,6 +25,7 @@ import belonax.room.needle.NeedleRecord;
 import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
+import belonax.thread.Delivery;
 import belonax.thread.SewingThread;
 import belonax.web.shared.sentence.Sentences;
 import java.time.Clock;
@@ -35,6 +36,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Puts a case to the core, with all that the room knows of its machine, needle and cloth. */
@@ -104,11 +106,25 @@ class MendQuestion {
                         needle.map(in -> OptionalDouble.of(in.effectiveHours())).orElse(OptionalDouble.empty()),
                         needle.map(NeedleInUse::struck).orElse(false))
                 .threadAgeYears(thread(it, now).ageYears())
+                .delicateDelivery(Delivery.isDelicate(thread(it, now)))
                 .broken(broken(now))
                 .machine(state(it, now))
                 .cures(cases.cures(now.id()))
                 .checked(it.checks(Result.NOT_IT), it.checks(Result.STILL))
                 .build();
+    }
+
+    /** Returns how the spool of a trouble wants to come off; nothing where none is known. */
+    List<String> delivery(MendCase it) {
+        return Optional.ofNullable(it.spool())
+                .or(() -> Optional.ofNullable(it.work())
+                        .flatMap(work -> Optional.ofNullable(work.top().spool()).map(UUID::toString)))
+                .flatMap(id -> drawer.find(Spool.class, id))
+                .map(spool -> Delivery.of(
+                                spool.card().winding(),
+                                spool.card().thread(LocalDate.now(clock).getYear()))
+                        .advice())
+                .orElse(List.of());
     }
 
     /** The spool that was named knows how old it is; else it is the thread of the strip. */

@@ -122,6 +122,8 @@ class LookIT extends RunningBelonax {
         pages.put("drawer-clearance", "/drawer/clearance?kind=2&spacing=4&nm=80&width=3");
         pages.put("drawer-machine", "/drawer/machine/heron");
         pages.put("drawer-bobbin", "/drawer/bobbin");
+        pages.put("drawer-list", "/drawer/list");
+        pages.put("drawer-ten-stitches", "/drawer/machine/badger/stitches");
         pages.put("drawer-buy", "/drawer/buy");
         pages.put("drawer-files", "/drawer/files");
         pages.put("settings", "/settings");
