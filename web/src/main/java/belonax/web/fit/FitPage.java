@@ -96,6 +96,8 @@ class FitPage {
         model.addAttribute("fit", view);
         sentences.show(model, machine, "/fit", request);
         if (!view.isEnd()) {
+            named.filter(it -> view.number() == view.count())
+                    .ifPresent(it -> model.addAttribute("usual", AtOnce.of(place, goesIn, it)));
             return "fit/step";
         }
         Choices choices = named.orElseGet(() -> supply.choices(machine.get(), place));

@@ -43,6 +43,8 @@ class FirstRunPagesTest {
         send("/welcome", "kind=MECHANICAL&past=SECOND_HAND&name=Wren&cloth=poplin&thread=ORDINARY");
 
         assertThat(page("/bench?machine=wren"))
+                .contains("Which needle is in it?")
+                .contains("I cannot say: fit a fresh one")
                 .contains("Before you judge it")
                 .contains("Learn what moves: each lever, dial and foot once by hand")
                 .contains("let it run a while without thread");
