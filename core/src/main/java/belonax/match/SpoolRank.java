@@ -2,6 +2,7 @@ package belonax.match;
 
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
+import belonax.thread.Build;
 import belonax.thread.Colour;
 import belonax.thread.Fibre;
 import belonax.thread.SewingThread;
@@ -38,7 +39,11 @@ public record SpoolRank(int spool, boolean suits, String why) {
                     + " far apart only for testing.";
 
     private static final double GIVES_FROM_PERCENT = 8;
-    private static final double THICK_TEX = 45;
+    private static final double SHEER_GSM = 60;
+    private static final double HEAVY_GSM = 240;
+    /** From here on a line is seen. */
+    private static final double SEEN_TEX = 60;
+
     private static final double FINEST_SEAM_TEX = 14;
     private static final double AWAY = 0.25;
     private static final double WRONG_WAY = 0.15;
@@ -71,11 +76,24 @@ public record SpoolRank(int spool, boolean suits, String why) {
                 ? Shade.of(cloth.get(), colour.get(), wantsDarker)
                 : Shade.UNKNOWN;
         String words = against.orElseGet(() -> String.join("; ", parts(job, spool.thread(), shade)));
-        return new Ranked(new SpoolRank(i, against.isEmpty(), words), (against.isPresent() ? 2 : 0) + shade.off());
+        return new Ranked(
+                new SpoolRank(i, against.isEmpty(), words),
+                (against.isPresent() ? 2 : madeFor(job, spool.thread()).isPresent() ? -1 : 0) + shade.off());
+    }
+
+    /** What is meant to be seen wants a thread that is seen, embroidery one that shines. */
+    private static Optional<String> madeFor(Job job, SewingThread thread) {
+        if (job.purpose() == Purpose.TOPSTITCH && thread.tex().value() >= SEEN_TEX) {
+            return Optional.of("thick, made to be seen");
+        }
+        return job.purpose() == Purpose.EMBROIDERY && (thread.isRayon() || thread.build() == Build.FILAMENT)
+                ? Optional.of("bright, made for it")
+                : Optional.empty();
     }
 
     private static List<String> parts(Job job, SewingThread thread, Shade shade) {
         List<String> parts = new ArrayList<>();
+        madeFor(job, thread).ifPresent(parts::add);
         if (job.stretchPercent() >= GIVES_FROM_PERCENT) {
             parts.add("gives with the cloth");
         } else if (job.purpose() == Purpose.PIECING && thread.fibre() == Fibre.COTTON) {
@@ -95,15 +113,20 @@ public record SpoolRank(int spool, boolean suits, String why) {
         if (job.purpose().isWorn() && thread.isRayon()) {
             return Optional.of("rayon is weak when it is wet: for embroidery, not for a seam");
         }
-        if (job.purpose().isWorn()
-                && !isShown(job.purpose())
-                && tex > THICK_TEX
-                && job.stack().heaviest().weightGsm() < 240) {
-            return Optional.of("thick for a seam in this cloth");
+        if (!isShown(job.purpose()) && tex > thickestFor(job.stack().heaviest().weightGsm())) {
+            return Optional.of("thick for this cloth: for lines that are seen");
         }
         return job.purpose().isWorn() && tex < FINEST_SEAM_TEX
                 ? Optional.of("too fine to hold a seam")
                 : Optional.empty();
+    }
+
+    /** Returns the thickest thread, in tex, that a seam hides in a cloth of a weight in g/m². */
+    private static double thickestFor(double gsm) {
+        if (gsm < SHEER_GSM) {
+            return 27;
+        }
+        return gsm < HEAVY_GSM ? 45 : 90;
     }
 
     private static boolean isShown(Purpose purpose) {

@@ -132,6 +132,21 @@ class AtHandTest {
     }
 
     @Test
+    void what_is_seen_takes_a_thread_that_is_seen_and_a_seam_hides_it() {
+        List<Spool> spools = List.of(
+                new Spool(thread(Fibre.POLYESTER, 25), "navy"), new Spool(thread(Fibre.POLYESTER, 100), "rope orange"));
+
+        assertThat(SpoolRank.rank(job("denim-mid", Purpose.TOPSTITCH), "denim", spools)
+                        .get(0)
+                        .why())
+                .isEqualTo("thick, made to be seen");
+        assertThat(SpoolRank.rank(job("poplin", Purpose.SEAM), "poplin", spools)
+                        .get(1)
+                        .why())
+                .isEqualTo("thick for this cloth: for lines that are seen");
+    }
+
+    @Test
     void plain_cloth_takes_a_shade_lighter_and_a_print_a_shade_darker() {
         List<Spool> spools = List.of(
                 new Spool(thread(Fibre.POLYESTER, 25), "dark grey"),

@@ -2,6 +2,7 @@ package belonax.web.match;
 
 import belonax.hazard.Hazard;
 import belonax.hazard.Hazards;
+import belonax.hazard.Limit;
 import belonax.hazard.Reason;
 import belonax.hazard.Verdict;
 import belonax.machine.FootLength;
@@ -258,7 +259,7 @@ record MatchView(
 
     /** What is at hand of this needle, and what would do a shade better. */
     private static String stockWords(Match match, List<AtHand> atHand) {
-        if (atHand.isEmpty()) {
+        if (atHand.isEmpty() || match.best().verdict() == Verdict.AVOID) {
             return "";
         }
         String here = handWords(match.best().needle(), atHand);
@@ -313,7 +314,7 @@ record MatchView(
     }
 
     private static String lead(Match match, boolean alreadyIn) {
-        if (match.job().limits().forbidAll()) {
+        if (standsInTheWay(match).isPresent()) {
             return "Not like this:";
         }
         if (alreadyIn) {
@@ -327,11 +328,15 @@ record MatchView(
         };
     }
 
-    /** The answer: a needle, or what stands in the way of every needle. */
-    private static String headline(Match match) {
+    private static Optional<Limit> standsInTheWay(Match match) {
         return match.limits().stream()
                 .filter(it -> it.verdict() == Verdict.AVOID)
-                .findFirst()
+                .findFirst();
+    }
+
+    /** The answer: a needle, or what stands in the way of every needle. */
+    private static String headline(Match match) {
+        return standsInTheWay(match)
                 .map(it -> switch (it.kind()) {
                     case HEIGHT -> "too high for the foot";
                     case PIERCING -> "too much for the motor";

@@ -104,6 +104,14 @@ class AtHandPagesTest {
     }
 
     @Test
+    void where_a_limit_stands_in_the_way_the_answer_says_so_in_one_sentence() throws Exception {
+        String page = page("/match?cloth=waxed-cotton&number=60&spool=&purpose=BUTTONHOLE&machine=badger");
+
+        assertThat(headline(page)).isEqualTo("Not like this: the needle would strike");
+        assertThat(page).doesNotContain("in your drawer;");
+    }
+
+    @Test
     void a_twin_is_not_held_against_a_single_needle() throws Exception {
         assertThat(page("/match?cloth=single-jersey&twin=4&purpose=HEM&machine=heron"))
                 .contains("Universal 80/12 in the machine sews 1 line, and this is for 2 lines.")
