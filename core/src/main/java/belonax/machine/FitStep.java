@@ -153,10 +153,10 @@ public record FitStep(Scene scene, String title, String text, String caution, St
                 Scene.THREADED,
                 "Thread it, and bring the bobbin thread up",
                 "Foot up, " + guides(threading)
-                        + ". Through the eye from the groove side to the hook side; moisten the needle, not the thread."
+                        + ". Pull: it runs free now, and grips with the foot down. Through the eye from the groove side to the hook side; moisten the needle, not the thread."
                         + (machine.bobbin() == BobbinKind.NONE
                                 ? " Thread the loopers as the manual has it."
-                                : bobbin(threading)
+                                : bobbin(machine, threading)
                                         + " Hold the tail and turn once more by hand: the bobbin thread comes up in that one turn."),
                 "",
                 ""));
@@ -167,10 +167,14 @@ public record FitStep(Scene scene, String title, String text, String caution, St
         return threading.guides().isEmpty() ? "every guide" : String.join(", ", threading.guides());
     }
 
-    private static String bobbin(Threading threading) {
-        return threading
+    private static String bobbin(Machine machine, Threading threading) {
+        String turns = threading
                 .bobbinTurns()
                 .map(it -> " The bobbin turns " + it.words() + " when its thread is drawn.")
                 .orElse("");
+        return turns
+                + (machine.bobbin() == BobbinKind.REMOVABLE
+                        ? " Its thread lies under the spring, and the case clicks against its stop."
+                        : " Its thread lies under the spring.");
     }
 }

@@ -53,7 +53,9 @@ class FitStepTest {
         assertThat(text(
                         FitStep.of(Machine.ordinary("Heron", MachineKind.MECHANICAL), false, false, threading),
                         Scene.THREADED))
-                .startsWith("Foot up, pin, back guide. Through the eye")
+                .startsWith(
+                        "Foot up, pin, back guide. Pull: it runs free now, and grips with the foot down. Through the eye")
+                .contains("the case clicks against its stop")
                 .contains("The bobbin turns clockwise when its thread is drawn.");
     }
 

@@ -1,5 +1,7 @@
 package belonax.room.supply;
 
+import belonax.machine.BobbinFit;
+import belonax.machine.BobbinKind;
 import belonax.plan.ThreadUse;
 import belonax.room.card.Card;
 import belonax.room.card.DrawerStore;
@@ -11,6 +13,7 @@ import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
 import belonax.room.event.StoredEvent;
 import belonax.room.event.TableWork;
+import belonax.room.machine.MachineCard;
 import belonax.room.needle.WorkLog;
 import java.time.Clock;
 import java.util.List;
@@ -110,25 +113,34 @@ public class ThreadStock implements WorkLog.Consumable, Consequence {
      * @param spoolMetres null where nobody counted them
      * @param bobbinMetres null where nobody counted them
      * @param minutes how long they last at the needle; null where that is not known
+     * @param misfit why the bobbin is not for this machine, a whole sentence; null where it is, or nobody knows
      */
     public record Left(
             @Nullable Double spoolMetres,
             @Nullable Double bobbinMetres,
-            @Nullable Double minutes) {}
+            @Nullable Double minutes,
+            @Nullable String misfit) {}
 
     /** Returns what is left when these minutes, which run and are not counted yet, are taken off. */
     @Transactional(readOnly = true)
-    public Left left(TableWork work, double runningMinutes) {
+    public Left left(MachineCard machine, TableWork work, double runningMinutes) {
         ThreadUse use = work.use();
         Double spool = spool(work).map(it -> it.card().metresLeft()).orElse(null);
-        Double bobbin = bobbin(work).map(it -> it.card().metresLeft()).orElse(null);
+        Optional<WoundBobbin> wound = bobbin(work).map(Kept::card);
+        Double bobbin = wound.map(WoundBobbin::metresLeft).orElse(null);
+        String misfit = wound.filter(any -> machine.machine().bobbin() != BobbinKind.NONE)
+                .flatMap(it -> machine.fit(it.bobbinClass(), it.material()))
+                .filter(it -> !it.fits())
+                .map(BobbinFit::words)
+                .orElse(null);
         if (use == null) {
-            return new Left(spool, bobbin, null);
+            return new Left(spool, bobbin, null, misfit);
         }
         double above = use.topMetres(1) * work.top().strands();
         Double spoolLeft = less(spool, above * runningMinutes);
         Double bobbinLeft = less(bobbin, use.belowMetres(runningMinutes));
-        return new Left(spoolLeft, bobbinLeft, sooner(lasts(spoolLeft, above), lasts(bobbinLeft, use.belowMetres(1))));
+        return new Left(
+                spoolLeft, bobbinLeft, sooner(lasts(spoolLeft, above), lasts(bobbinLeft, use.belowMetres(1))), misfit);
     }
 
     private static @Nullable Double less(@Nullable Double metres, double used) {

@@ -72,6 +72,7 @@ class SewingPage {
     private Optional<ThreadLeftView> threadLeft(MachineNow machine, Optional<WorkLog.Running> running) {
         return machine.table()
                 .map(it -> stock.left(
+                        machine.card(),
                         it,
                         running.filter(timer -> !timer.isForgotten())
                                 .map(WorkLog.Running::minutes)

@@ -13,12 +13,14 @@ import org.jspecify.annotations.Nullable;
  * @param isLast whether the last of it is near
  * @param warning what to do about the last of it
  * @param lastInSeconds when the last of it is near if the clock runs on; null where that is not known
+ * @param misfit why the bobbin is not for this machine; null where it is
  */
 record ThreadLeftView(
         String words,
         boolean isLast,
         String warning,
-        @Nullable Long lastInSeconds) {
+        @Nullable Long lastInSeconds,
+        @Nullable String misfit) {
     /** So long before it runs out it is said, at the needle, and so many metres before. */
     private static final double WARN_MINUTES = 2;
 
@@ -43,7 +45,8 @@ record ThreadLeftView(
                         ? "The spool is down to its last metres: lay out another before the next seam."
                         : "The bobbin is down to its last metres: stop at the end of a seam and wind another. Do not gamble on the"
                                 + " last of it; the pull changes there.",
-                minutes == null ? null : Long.valueOf(Math.round(60 * Math.max(0, minutes - WARN_MINUTES))));
+                minutes == null ? null : Long.valueOf(Math.round(60 * Math.max(0, minutes - WARN_MINUTES))),
+                left.misfit());
     }
 
     private static boolean isLow(@Nullable Double metres) {

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import belonax.life.Sign;
 import belonax.life.Wear;
+import belonax.machine.BobbinMaterial;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
@@ -118,11 +119,17 @@ class SewingPagesTest {
                 .contains("min at the needle")
                 .containsPattern("hidden=\"hidden\" data-show-after=\"\\d+\"");
 
-        drawer.change(WoundBobbin.class, bobbin.id(), it -> it.withMetresLeft(1.5));
+        assertThat(page("/sewing")).doesNotContain("Not for Heron");
+
+        drawer.change(
+                WoundBobbin.class,
+                bobbin.id(),
+                it -> new WoundBobbin(it.spool(), "L", it.marked(), 1.5, BobbinMaterial.PLASTIC));
 
         assertThat(page("/sewing"))
                 .contains("The bobbin is down to its last metres: stop at the end of a seam and wind another.")
-                .doesNotContain("hidden=\"hidden\"");
+                .doesNotContain("hidden=\"hidden\"")
+                .contains("Not for Heron: it takes class 15");
     }
 
     @ParameterizedTest
