@@ -117,13 +117,11 @@ record TensionBody(
 
     /** Returns the strips; each was sewn within the dial's range. */
     List<Strip> sewn(Dial its) {
-        if (strips == null) {
-            throw ApiRefusal.missing("strips", "Send the strips sewn so far; an empty list before the first.");
-        }
+        List<StripBody> given = Objects.requireNonNullElse(strips, List.<StripBody>of());
         List<Strip> all = new ArrayList<>();
-        for (int i = 0; i < strips.size(); i++) {
+        for (int i = 0; i < given.size(); i++) {
             String at = "strips[" + i + "]";
-            Strip strip = present(at, strips.get(i)).strip(at);
+            Strip strip = present(at, given.get(i)).strip(at);
             BadInput.unless(
                     strip.dial() >= its.min() && strip.dial() <= its.max(),
                     at + ".dial",

@@ -38,6 +38,9 @@ class TensionApiTest {
 
     @Test
     void the_first_strip_the_way_and_the_end_are_answered() throws Exception {
+        next("{}")
+                .andExpect(jsonPath("$.action").value("SEW_STRIP"))
+                .andExpect(jsonPath("$.dial").value(4.0));
         next("{\"strips\":[]}")
                 .andExpect(jsonPath("$.action").value("SEW_STRIP"))
                 .andExpect(jsonPath("$.dial").value(4.0))
