@@ -61,9 +61,7 @@ record FitView(
                 placesOf(now),
                 TurnView.of(now.machine().flatSide(), turn),
                 drawn(now, place, step, in).map(it -> ClampedNeedle.of(it, 0)).orElse(null),
-                in.needle()
-                        .map(it -> "In goes: " + it.words() + ", " + from + ".")
-                        .orElse(""),
+                from,
                 in.carried(),
                 now.machine().flatSide() == FlatSide.LEFT,
                 IntStream.range(0, steps.size())

@@ -198,13 +198,13 @@ class SewingPagesTest {
     @Test
     void the_needle_that_goes_in_is_named_through_the_steps_and_never_typed() throws Exception {
         String in = "&in=130/705%20H~STRETCH~75";
-        assertThat(page("/fit?step=1" + in)).contains("In goes your parked stretch 75/11, 2.1 h, felt card, row 1.");
+        assertThat(page("/fit?step=1" + in)).contains(">In goes your parked stretch 75/11, 2.1 h, felt card, row 1.<");
         assertThat(page("/fit?step=3" + in)).contains("in=130%2F705%20H~STRETCH~75&amp;step=4");
         assertThat(page("/fit?step=11" + in)).containsPattern("value=\"parked:[^>]*checked");
         assertThat(page("/fit?step=11&in=130/705%20H~WING~100")).contains("value=\"130/705 H WING 100/16\"");
         assertThat(page("/fit?step=11&in=nonsense~x")).contains("What went in");
         assertThat(page("/fit?step=1&in=130/705%20H~UNIVERSAL~80"))
-                .contains("In goes one out of your packet: universal 80/12, 7 left.");
+                .contains(">In goes one out of your packet: universal 80/12, 7 left.<");
         assertThat(page("/fit?step=9" + in)).contains("It sounded of metal");
     }
 

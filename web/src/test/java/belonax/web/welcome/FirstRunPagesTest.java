@@ -45,6 +45,7 @@ class FirstRunPagesTest {
         assertThat(page("/bench?machine=wren"))
                 .contains("Which needle is in it?")
                 .contains("I cannot say: fit a fresh one")
+                .contains("Run it in first")
                 .contains("Before you judge it")
                 .contains("Learn what moves: each lever, dial and foot once by hand")
                 .contains("let it run a while without thread");
