@@ -5,6 +5,7 @@ import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 
 /** What to expect of one needle on one job. Reasons are put into words only when somebody asks for them. */
@@ -45,34 +46,32 @@ public final class Prediction {
 
     /** Returns the same prediction with every hazard lowered by as many log-odds: what a success of this very set-up tells. */
     public Prediction loweredBy(double logOdds) {
-        return new Prediction(
-                outlook,
-                needle,
-                new Hazards(
-                        lowered(hazards.skip(), logOdds),
-                        lowered(hazards.shred(), logOdds),
-                        lowered(hazards.breakage(), logOdds),
-                        lowered(hazards.mark(), logOdds),
-                        lowered(hazards.pucker(), logOdds)),
-                limit);
+        return movedBy(any -> -logOdds);
     }
 
     /** Returns the same prediction with one hazard raised by as many log-odds: what was seen to go wrong. */
     public Prediction raisedBy(Hazard hazard, double logOdds) {
+        return movedBy(it -> it == hazard ? logOdds : 0);
+    }
+
+    private Prediction movedBy(ToDoubleFunction<Hazard> logOdds) {
         return new Prediction(
                 outlook,
                 needle,
                 new Hazards(
-                        raised(Hazard.SKIP, hazard, logOdds),
-                        raised(Hazard.SHRED, hazard, logOdds),
-                        raised(Hazard.BREAK, hazard, logOdds),
-                        raised(Hazard.MARK, hazard, logOdds),
-                        raised(Hazard.PUCKER, hazard, logOdds)),
+                        moved(Hazard.SKIP, logOdds),
+                        moved(Hazard.SHRED, logOdds),
+                        moved(Hazard.BREAK, logOdds),
+                        moved(Hazard.MARK, logOdds),
+                        moved(Hazard.PUCKER, logOdds)),
                 limit);
     }
 
-    private double raised(Hazard it, Hazard hazard, double logOdds) {
-        return it == hazard ? lowered(hazards.of(it), -logOdds) : hazards.of(it);
+    /** A hazard that nothing moves stays to the last digit. */
+    private double moved(Hazard hazard, ToDoubleFunction<Hazard> logOdds) {
+        double by = logOdds.applyAsDouble(hazard);
+        double chance = hazards.of(hazard);
+        return by == 0 ? chance : Hazards.chance(Hazards.logOdds(chance) + by);
     }
 
     /** Tells whether machine or wear rules it out, which no success elsewhere can lift. */
@@ -151,9 +150,5 @@ public final class Prediction {
         double without = Hazards.chance(Hazards.logOdds(chance) - reason.weight());
         return Math.abs(Hazards.harm(reason.hazard(), chance, outlook.job())
                 - Hazards.harm(reason.hazard(), without, outlook.job()));
-    }
-
-    private static double lowered(double chance, double logOdds) {
-        return Hazards.chance(Hazards.logOdds(chance) - logOdds);
     }
 }

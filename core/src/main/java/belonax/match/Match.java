@@ -71,12 +71,9 @@ public final class Match {
      */
     public Match preferring(Optional<SetupCheck.Checked> fitted, List<Needle> atHand) {
         Recommendation best = best();
-        boolean keeps = fitted.map(SetupCheck.Checked::judged)
-                .filter(it -> isNearly(it, best))
-                .isPresent();
-        Stream<Needle> inOrder = Stream.concat(
-                keeps ? fitted.map(it -> it.judged().needle()).stream() : Stream.empty(), atHand.stream());
-        return first(inOrder.toList());
+        Stream<Needle> kept = fitted.map(SetupCheck.Checked::judged).filter(it -> isNearly(it, best)).stream()
+                .map(Recommendation::needle);
+        return first(Stream.concat(kept, atHand.stream()).toList());
     }
 
     private Match first(List<Needle> atHand) {

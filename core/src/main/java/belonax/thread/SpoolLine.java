@@ -51,7 +51,7 @@ public record SpoolLine(
                 spools >= 1 && spools <= MOST,
                 "line",
                 () -> "One line can be 1 to " + MOST + " spools that are alike.");
-        String label = (spools == 1 && !several.reset().find() ? line : several.replaceFirst("")).strip();
+        String label = several.replaceFirst("").strip();
         String colour = colour(label);
         BadInput.unless(
                 !colour.isBlank(),
@@ -104,15 +104,8 @@ public record SpoolLine(
                 .collect(Collectors.joining(" "));
         String rest = words;
         for (UsualThread it : UsualThread.values()) {
-            rest = it.takenOutOf(rest.toUpperCase(Locale.ROOT)).length() == rest.length() ? rest : without(rest, it);
+            rest = it.takenOutOf(rest);
         }
         return rest.replaceAll("\\s+", " ").strip();
-    }
-
-    private static String without(String words, UsualThread usual) {
-        String upper = usual.takenOutOf(words.toUpperCase(Locale.ROOT));
-        return Arrays.stream(words.split("\\s+"))
-                .filter(it -> upper.contains(it.toUpperCase(Locale.ROOT)))
-                .collect(Collectors.joining(" "));
     }
 }

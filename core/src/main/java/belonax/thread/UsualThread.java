@@ -1,6 +1,5 @@
 package belonax.thread;
 
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
@@ -43,7 +42,7 @@ public enum UsualThread {
         this.tex = tex;
         this.build = build;
         this.looks = looks;
-        this.called = Pattern.compile("\\b(?:" + called + ")\\b");
+        this.called = Pattern.compile("\\b(?:" + called + ")\\b", Pattern.CASE_INSENSITIVE);
     }
 
     public String words() {
@@ -72,12 +71,11 @@ public enum UsualThread {
 
     /** Finds the one that a line of words speaks of. */
     static Optional<UsualThread> in(String line) {
-        String upper = line.toUpperCase(Locale.ROOT);
-        return Stream.of(values()).filter(it -> it.called.matcher(upper).find()).findFirst();
+        return Stream.of(values()).filter(it -> it.called.matcher(line).find()).findFirst();
     }
 
     /** Returns a line without the words that speak of it. */
-    String takenOutOf(String upper) {
-        return called.matcher(upper).replaceAll(" ");
+    String takenOutOf(String line) {
+        return called.matcher(line).replaceAll(" ");
     }
 }

@@ -49,7 +49,7 @@ public record Spool(
         SnapResult snap,
         @Nullable LocalDate snappedOn,
         String note)
-        implements Card {
+        implements OnMetres<Spool> {
 
     public Spool {
         colour = colour.strip();
@@ -84,6 +84,11 @@ public record Spool(
         return new SewingThread(new Tex(tex), fibre, build, age, trusted, keptInSun && !passed);
     }
 
+    /** Returns how it wants to come off. */
+    public Delivery delivery(int year) {
+        return Delivery.of(winding, thread(year));
+    }
+
     /** Returns what the spool says about needles. */
     public NeedleNote needleNote() {
         return new NeedleNote(
@@ -95,8 +100,16 @@ public record Spool(
         return !snap.isBad();
     }
 
-    /** Returns the same with so much left on it. */
+    @Override
     public Spool withMetresLeft(double metres) {
+        return with(metres, snap, snappedOn);
+    }
+
+    public Spool snapped(SnapResult result, LocalDate on) {
+        return with(metresLeft, result, on);
+    }
+
+    private Spool with(@Nullable Double metres, SnapResult result, @Nullable LocalDate on) {
         return new Spool(
                 colour,
                 label,
@@ -104,25 +117,6 @@ public record Spool(
                 fibre,
                 build,
                 metres,
-                boughtYear,
-                quality,
-                keptInSun,
-                winding,
-                noteType,
-                noteNm,
-                snap,
-                snappedOn,
-                note);
-    }
-
-    public Spool snapped(SnapResult result, LocalDate on) {
-        return new Spool(
-                colour,
-                label,
-                tex,
-                fibre,
-                build,
-                metresLeft,
                 boughtYear,
                 quality,
                 keptInSun,

@@ -26,7 +26,7 @@ public record WoundBobbin(
         String marked,
         @Nullable Double metresLeft,
         @Nullable BobbinMaterial material)
-        implements Card {
+        implements OnMetres<WoundBobbin> {
     public WoundBobbin {
         material = material == null ? BobbinMaterial.in(bobbinClass).orElse(null) : material;
         bobbinClass = BobbinClass.named(bobbinClass);
@@ -38,7 +38,7 @@ public record WoundBobbin(
                 () -> "A bobbin holds 0 to 500 metres. Leave it empty when you do not know.");
     }
 
-    /** Returns the same with so much left on it. */
+    @Override
     public WoundBobbin withMetresLeft(double metres) {
         return new WoundBobbin(spool, bobbinClass, marked, metres, material);
     }

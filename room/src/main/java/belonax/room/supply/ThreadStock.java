@@ -3,9 +3,9 @@ package belonax.room.supply;
 import belonax.machine.BobbinFit;
 import belonax.machine.BobbinKind;
 import belonax.plan.ThreadUse;
-import belonax.room.card.Card;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.drawer.OnMetres;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.WoundBobbin;
 import belonax.room.event.Consequence;
@@ -42,17 +42,13 @@ public class ThreadStock implements WorkLog.Consumable, Consequence {
         if (use == null) {
             return;
         }
-        Optional<Kept<Spool>> spool = spool(work);
-        Optional<Kept<WoundBobbin>> bobbin = bobbin(work);
-        if (spool.isPresent() || bobbin.isPresent()) {
-            double above = spool.map(it -> offSpool(
-                            it.id(), use.topMetres(minutes) * work.top().strands()))
-                    .orElse(0.0);
-            double below = bobbin.map(it -> offBobbin(it.id(), use.belowMetres(minutes)))
-                    .orElse(0.0);
-            UUID from = spool.map(Kept::id).orElse(null);
-            UUID under = bobbin.map(Kept::id).orElse(null);
-            events.add(action, clock.instant(), new Event.ThreadUsed(machineId, from, above, under, below));
+        UUID spool = spool(work).map(Kept::id).orElse(null);
+        UUID bobbin = bobbin(work).map(Kept::id).orElse(null);
+        if (spool != null || bobbin != null) {
+            double above =
+                    off(Spool.class, spool, use.topMetres(minutes) * work.top().strands());
+            double below = off(WoundBobbin.class, bobbin, use.belowMetres(minutes));
+            events.add(action, clock.instant(), new Event.ThreadUsed(machineId, spool, above, bobbin, below));
         }
     }
 
@@ -60,34 +56,23 @@ public class ThreadStock implements WorkLog.Consumable, Consequence {
     public void takenBack(List<StoredEvent> taken) {
         for (StoredEvent it : taken) {
             it.as(Event.ThreadUsed.class).ifPresent(used -> {
-                there(Spool.class, used.spool()).ifPresent(spool -> offSpool(spool, -used.above()));
-                there(WoundBobbin.class, used.bobbin()).ifPresent(bobbin -> offBobbin(bobbin, -used.below()));
+                off(Spool.class, used.spool(), -used.above());
+                off(WoundBobbin.class, used.bobbin(), -used.below());
             });
         }
     }
 
-    private <T extends Card> Optional<UUID> there(Class<T> type, @Nullable UUID card) {
-        return card == null ? Optional.empty() : drawer.hold(type, card).map(Kept::id);
-    }
-
-    /** Takes metres off a spool; returns how many, which are fewer where fewer were on it. */
-    private double offSpool(UUID id, double metres) {
-        double before = left(drawer.hold(Spool.class, id).map(it -> it.card().metresLeft()));
+    /** Takes metres off a card that is still there; returns how many, which are fewer where fewer were on it. */
+    private <T extends OnMetres<T>> double off(Class<T> type, @Nullable UUID id, double metres) {
+        Optional<T> held =
+                Optional.ofNullable(id).flatMap(it -> drawer.hold(type, it)).map(Kept::card);
+        if (id == null || held.isEmpty()) {
+            return 0;
+        }
+        double before = held.map(OnMetres::metresLeft).orElse(0.0);
         double taken = Math.min(before, metres);
-        drawer.change(Spool.class, id, it -> it.withMetresLeft(before - taken));
+        drawer.change(type, id, it -> it.withMetresLeft(before - taken));
         return taken;
-    }
-
-    private double offBobbin(UUID id, double metres) {
-        double before =
-                left(drawer.hold(WoundBobbin.class, id).map(it -> it.card().metresLeft()));
-        double taken = Math.min(before, metres);
-        drawer.change(WoundBobbin.class, id, it -> it.withMetresLeft(before - taken));
-        return taken;
-    }
-
-    private static double left(Optional<Double> metres) {
-        return metres.orElse(0.0);
     }
 
     private Optional<Kept<Spool>> spool(TableWork work) {

@@ -1,5 +1,6 @@
 package belonax.web.fit;
 
+import belonax.machine.FitStep;
 import belonax.room.Choice;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Spool;
@@ -8,7 +9,6 @@ import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.supply.NeedleSupply.Choices;
-import belonax.thread.Delivery;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
@@ -90,12 +90,13 @@ class FitPage {
                 shown(turn),
                 goesIn,
                 named.map(it -> from(goesIn, it)).orElse(""),
-                not,
-                delivery(machine.get()));
+                not);
         remember(view.remembered(), response);
         model.addAttribute("fit", view);
         sentences.show(model, machine, "/fit", request);
         if (!view.isEnd()) {
+            boolean isThreading = view.step().scene() == FitStep.Scene.THREADED;
+            model.addAttribute("delivery", isThreading ? delivery(machine.get()) : List.of());
             named.filter(it -> view.number() == view.count())
                     .ifPresent(it -> model.addAttribute("usual", AtOnce.of(place, goesIn, it)));
             return "fit/step";
@@ -187,10 +188,7 @@ class FitPage {
         return machine.table()
                 .flatMap(it -> Optional.ofNullable(it.top().spool()))
                 .flatMap(it -> drawer.find(Spool.class, it))
-                .map(it -> Delivery.of(
-                                it.card().winding(),
-                                it.card().thread(LocalDate.now(clock).getYear()))
-                        .advice())
+                .map(it -> it.card().delivery(LocalDate.now(clock).getYear()).advice())
                 .orElse(List.of());
     }
 

@@ -31,20 +31,11 @@ record FitView(
         boolean threadsFromTheRight,
         List<Choice> steps,
         String remembered,
-        boolean isNot,
-        List<String> delivery) {
+        boolean isNot) {
 
     private static final Needle USUAL = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
 
-    static FitView of(
-            MachineNow now,
-            int place,
-            int asked,
-            int turn,
-            GoesIn in,
-            String from,
-            boolean isNot,
-            List<String> delivery) {
+    static FitView of(MachineNow now, int place, int asked, int turn, GoesIn in, String from, boolean isNot) {
         boolean round = now.machine().systems().get(0).shank() == Shank.ROUND;
         List<FitStep> steps = FitStep.of(
                 now.machine(), now.card().hasThreader(), round, now.card().threaded());
@@ -69,8 +60,7 @@ record FitView(
                                 new Choice(String.valueOf(i + 1), steps.get(i).title()))
                         .toList(),
                 now.id() + "." + number,
-                isNot,
-                step.scene() == FitStep.Scene.THREADED ? delivery : List.of());
+                isNot);
     }
 
     /** Until the old needle is out, it is drawn; from then on the one that goes in. Where none is in, none is drawn. */

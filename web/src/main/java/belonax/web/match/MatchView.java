@@ -26,7 +26,6 @@ import belonax.web.shared.drawing.NeedlePortrait;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -244,7 +243,7 @@ record MatchView(
                 ruledOutWords(match),
                 match.cautions().stream().map(units::say).toList(),
                 NeedleChosen.of(best.needle(), atHand),
-                stockWords(match, atHand),
+                HandWords.ofAnswer(match, atHand),
                 alreadyIn,
                 best.verdict() != Verdict.AVOID,
                 sizes(match),
@@ -255,51 +254,6 @@ record MatchView(
         return new Conflict(
                 units.say(conflict.why()),
                 conflict.waysOut().stream().map(units::say).toList());
-    }
-
-    /** What is at hand of this needle, and what would do a shade better. */
-    private static String stockWords(Match match, List<AtHand> atHand) {
-        if (atHand.isEmpty() || match.best().verdict() == Verdict.AVOID) {
-            return "";
-        }
-        String here = handWords(match.best().needle(), atHand);
-        String better = match.passedOver()
-                .map(it -> "; " + it.needle().words() + " would do a shade better")
-                .orElse("");
-        return here.isEmpty() ? "none in your drawer" + next(match, atHand) : here + better;
-    }
-
-    private static String next(Match match, List<AtHand> atHand) {
-        return match.recommendations().stream()
-                .filter(it -> it.verdict() != Verdict.AVOID)
-                .filter(it -> atHand.stream().anyMatch(owned -> owned.needle().equals(it.needle())))
-                .findFirst()
-                .map(it -> "; " + it.needle().words() + " is there, "
-                        + it.verdict().words())
-                .orElse("");
-    }
-
-    private static String handWords(Needle needle, List<AtHand> atHand) {
-        return atHand.stream()
-                .filter(it -> it.needle().equals(needle))
-                .findFirst()
-                .map(MatchView::handWords)
-                .orElse("");
-    }
-
-    private static String handWords(AtHand it) {
-        List<String> parts = new ArrayList<>();
-        it.parked()
-                .map(parked -> String.format(
-                        Locale.ROOT,
-                        "one parked with %.1f h%s",
-                        parked.effectiveHours(),
-                        parked.keptAt().isBlank() ? "" : " (" + parked.keptAt() + ")"))
-                .ifPresent(parts::add);
-        if (it.inPackets() > 0) {
-            parts.add(it.inPackets() + " in your drawer");
-        }
-        return String.join(", ", parts);
     }
 
     /** The advised size between its neighbours, the smaller first; none where the type is made in one size. */
@@ -426,7 +380,7 @@ record MatchView(
                 it.needle(),
                 verdict,
                 isBest,
-                handWords(it.needle(), atHand),
+                HandWords.of(it.needle(), atHand),
                 it.verdict() == Verdict.AVOID ? null : NeedleWord.inAddress(it.needle()));
     }
 

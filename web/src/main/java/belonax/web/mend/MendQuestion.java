@@ -120,10 +120,8 @@ class MendQuestion {
                 .or(() -> Optional.ofNullable(it.work())
                         .flatMap(work -> Optional.ofNullable(work.top().spool()).map(UUID::toString)))
                 .flatMap(id -> drawer.find(Spool.class, id))
-                .map(spool -> Delivery.of(
-                                spool.card().winding(),
-                                spool.card().thread(LocalDate.now(clock).getYear()))
-                        .advice())
+                .map(spool ->
+                        spool.card().delivery(LocalDate.now(clock).getYear()).advice())
                 .orElse(List.of());
     }
 

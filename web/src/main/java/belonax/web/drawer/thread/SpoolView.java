@@ -38,7 +38,7 @@ record SpoolView(
 
     static SpoolView of(Spool spool, LocalDate today, Units units) {
         SewingThread thread = spool.thread(today.getYear());
-        Delivery delivery = Delivery.of(spool.winding(), thread);
+        Delivery delivery = spool.delivery(today.getYear());
         return new SpoolView(
                 Words.capital(spool.colour()),
                 thread.words(),
