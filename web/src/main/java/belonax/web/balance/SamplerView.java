@@ -21,6 +21,11 @@ record SamplerView(
         String date,
         List<StripLine> strips) {
 
+    /** Returns the strip that is drawn large: the last that was sewn, or null before the first. */
+    public @Nullable StripLine shown() {
+        return strips.isEmpty() ? null : strips.get(strips.size() - 1);
+    }
+
     /** One strip. */
     record StripLine(String id, int number, String dial, String top, String underside, String words, boolean photo) {}
 

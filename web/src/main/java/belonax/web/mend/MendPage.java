@@ -143,6 +143,11 @@ class MendPage {
                     "delivery", view.check().id() == CheckId.SPOOL_DELIVERY ? question.delivery(it) : List.of());
             model.addAttribute("pictures", StepPictures.of(view.check(), machine.get()));
         }
+        if (view.isCured() && it.last().isPresent()) {
+            Check cured = finder.table().check(it.last().get().check());
+            model.addAttribute("curedBy", cured);
+            model.addAttribute("pictures", StepPictures.of(cured, machine.get()).subList(0, 1));
+        }
         model.addAttribute("picture", MachinePicture.of(machine.get()));
         return "mend/case";
     }

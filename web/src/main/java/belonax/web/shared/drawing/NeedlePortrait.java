@@ -33,6 +33,29 @@ public record NeedlePortrait(
     private static final double FRONT_MM = 1.9;
     private static final double SIDE_FROM_RIGHT_MM = 1.2;
 
+    private static final double POINT_HEIGHT_MM = 8.2;
+    private static final int SMALL_PX_PER_MM = 7;
+
+    /** Returns the part that tells types apart where a needle is drawn small: eye, scarf and point. */
+    public String pointBox() {
+        return String.format(
+                Locale.ROOT,
+                "0 %.1f %.1f %.1f",
+                TOP_MM + HEIGHT_MM - POINT_HEIGHT_MM,
+                (double) widthPx / PX_PER_MM,
+                POINT_HEIGHT_MM);
+    }
+
+    /** Returns the width of the small drawing in pixels. */
+    public int smallWidthPx() {
+        return widthPx * SMALL_PX_PER_MM / PX_PER_MM;
+    }
+
+    /** Returns the height of the small drawing in pixels. */
+    public int smallHeightPx() {
+        return (int) Math.round(POINT_HEIGHT_MM * SMALL_PX_PER_MM);
+    }
+
     /** Draws a needle. */
     public static NeedlePortrait of(Needle needle) {
         NeedleOutline outline = NeedleOutline.of(needle);
