@@ -151,7 +151,7 @@ record DrawerView(
     private static BobbinShown shown(Kept<WoundBobbin> it, Units units) {
         WoundBobbin bobbin = it.card();
         String left = bobbin.metresLeft() == null ? "" : units.metres(bobbin.metresLeft());
-        String facts = List.of(bobbin.bobbinClass(), left).stream()
+        String facts = List.of(units.say(bobbin.bobbinClass()), left).stream()
                 .filter(part -> !part.isBlank())
                 .collect(Collectors.joining(" · "));
         return new BobbinShown(it.id(), bobbin.words(), facts);

@@ -1,6 +1,7 @@
 package belonax.web.balance;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -21,6 +22,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -39,6 +42,8 @@ import org.springframework.transaction.annotation.Transactional;
 @ActiveProfiles({"test", "demo"})
 @Transactional
 class BalancePagesTest {
+    private static final float POINTS_PER_MM = 72 / 25.4f;
+
     @Autowired
     private MockMvc mvc;
 
@@ -192,7 +197,13 @@ class BalancePagesTest {
     @Test
     void cards_and_lines_to_sew_along_print() throws Exception {
         String run = "/balance/" + sampler.search("canvas badger").get(0).id();
-        mvc.perform(get(run + "/card.pdf")).andExpect(content().contentType("application/pdf"));
+        try (PDDocument card = Loader.loadPDF(mvc.perform(get(run + "/card.pdf"))
+                .andExpect(content().contentType("application/pdf"))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray())) {
+            assertThat(card.getPage(0).getMediaBox().getWidth()).isCloseTo(148 * POINTS_PER_MM, within(1f));
+        }
         mvc.perform(get("/balance/guide.pdf")).andExpect(content().contentType("application/pdf"));
         mvc.perform(get("/balance/" + UUID.randomUUID() + "/card.pdf")).andExpect(status().isNotFound());
     }

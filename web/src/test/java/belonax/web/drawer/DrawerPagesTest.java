@@ -1,5 +1,6 @@
 package belonax.web.drawer;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -21,6 +22,7 @@ import belonax.room.drawer.Swatch;
 import belonax.room.needle.SewingRoom;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -247,8 +249,17 @@ class DrawerPagesTest {
                 .andExpect(content().string(containsString("Zigzag 10 stitches per inch (2.5)")))
                 .andExpect(content().string(containsString("75/11")))
                 .andExpect(content().string(containsString("Ranked cloth first, as you chose")));
+        for (String path : List.of("/drawer", "/drawer/swatch", "/drawer/bobbin", "/drawer/machine", "/mend/care")) {
+            assertThat(words(path)).doesNotContainPattern("\\d (mm|cm|g/m²)");
+        }
         mvc.perform(get("/drawer/files/CLOTHS.csv")).andExpect(content().string(containsString("weight_oz_yd2")));
         form("/settings", "units=METRIC&light=SYSTEM&sizeSchool=INTERSECT");
+    }
+
+    /** Returns what a page says, without the spacing of twin needles, which is sold in millimetres everywhere. */
+    private String words(String path) throws Exception {
+        String page = mvc.perform(get(path)).andReturn().getResponse().getContentAsString();
+        return page.replaceAll("<[^>]*>", " ").replaceAll("twin \\d mm", "twin");
     }
 
     @ParameterizedTest
