@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
  * @param high below this with nine chances in ten
  * @param why one or two sentences
  * @param suspicion what the place of the dial tells of bobbin, discs or threading
+ * @param contradiction which two strips cannot both have been read right
  */
 public record Advice(
         Action action,
@@ -22,7 +23,8 @@ public record Advice(
         double likely,
         double high,
         String why,
-        Optional<String> suspicion) {
+        Optional<String> suspicion,
+        Optional<String> contradiction) {
 
     /** What can be done next. */
     public enum Action {
@@ -31,6 +33,20 @@ public record Advice(
         RETHREAD,
         BOBBIN,
         TECHNICIAN
+    }
+
+    /** Returns the same where strips contradict each other, and nothing is surer than so much. */
+    Advice contradicted(String contradiction, double atMost) {
+        return new Advice(
+                action,
+                dial,
+                Math.min(atMost, confidence),
+                low,
+                likely,
+                high,
+                why,
+                suspicion,
+                Optional.of(contradiction));
     }
 
     /** Tells whether the search at the dial is over, for now at least. */

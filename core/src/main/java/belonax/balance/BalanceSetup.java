@@ -46,9 +46,14 @@ public record BalanceSetup(
 
     /** Tells whether the thread is one for which the dial usually stays in its band. */
     boolean hasOrdinaryThread() {
-        double tex = top.tex().value();
-        boolean plain = top.build() == Build.SPUN || top.build() == Build.CORESPUN || top.build() == Build.FILAMENT;
-        return plain && !top.isMetallic() && tex >= ORDINARY_FROM_TEX && tex <= ORDINARY_TO_TEX;
+        return isOrdinary(top);
+    }
+
+    static boolean isOrdinary(SewingThread thread) {
+        double tex = thread.tex().value();
+        boolean plain =
+                thread.build() == Build.SPUN || thread.build() == Build.CORESPUN || thread.build() == Build.FILAMENT;
+        return plain && !thread.isMetallic() && tex >= ORDINARY_FROM_TEX && tex <= ORDINARY_TO_TEX;
     }
 
     /** Returns the width on the dial of what is one number on a dial from 0 to 9. */

@@ -25,10 +25,17 @@ public final class DialAdvisor {
     private static final int ERRATIC_TO_RETHREAD = 2;
     private static final int ERRATIC_FOR_A_TECHNICIAN = 4;
     private static final int DRAWN_UP_FOR_THE_BOBBIN = 3;
+    private static final int LINES_FOR_THE_BOBBIN = 2;
+    private static final int ONE_WAY = 2;
+    /** So far from what was expected it goes, in numbers of a dial from 0 to 9, before two strips point the same way. */
+    private static final double FIRST_REACH = 2;
+    /** Where strips contradict each other nothing is surer than this. */
+    private static final double CONTRADICTED = 0.6;
     /** At the end of the dial it is the bobbin's turn once the end itself is more likely wrong than right. */
     private static final double END_IS_WRONG = 0.5;
 
     private static final double HARDLY_LIKELIER = 0.02;
+    private static final double SAME = 1e-9;
 
     private DialAdvisor() {}
 
@@ -40,45 +47,64 @@ public final class DialAdvisor {
      * @throws BadInput if there are more of them
      */
     public static Advice advise(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
-        return opinion(setup, past, strips).advice();
+        return opinion(setup, past, strips, Reader.field()).advice();
     }
 
     /** Advice with the posterior that it comes of, for drawing it. */
     public record Opinion(Advice advice, DialPosterior posterior) {}
 
-    /** Does the same as {@link #advise}, and returns what is believed too. */
-    public static Opinion opinion(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
+    /** Does the same as {@link #advise} for somebody who reads strips in an own way, and returns what is believed too. */
+    public static Opinion opinion(BalanceSetup setup, List<PastBalance> past, List<Strip> strips, Reader reader) {
         BadInput.unless(strips.size() <= MOST_READ, "strips", () -> "Name at most 40 strips.");
         BadInput.unless(past.size() <= MOST_PAST, "past", () -> "Name at most 200 past balances.");
-        Case asked = new Case(setup, past, strips);
+        Case asked = new Case(setup, past, strips, reader);
         return new Opinion(asked.advice(), asked.posterior);
     }
 
     /** Returns what a dial tells that was found at this place, if it is outside its band. */
     public static Optional<String> whatItTells(BalanceSetup setup, double found) {
-        return new DialWords(setup, 0, List.of()).suspicion(found, true);
+        return new DialWords(setup, List.of(), List.of()).suspicion(found, true);
     }
 
     /** One question with what is worked out for it. */
     private static final class Case {
         private final BalanceSetup setup;
         private final List<Strip> strips;
+        private final Reader reader;
         private final DialPosterior posterior;
         private final DialSettings settings;
         private final DialWords words;
         private final double best;
 
-        Case(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
+        Case(BalanceSetup setup, List<PastBalance> past, List<Strip> strips, Reader reader) {
             this.setup = setup;
             this.strips = strips;
-            this.posterior = DialPosterior.of(setup, past, strips);
+            this.reader = reader;
+            DialPrior prior = DialPrior.of(setup, past);
+            this.posterior = DialPosterior.of(setup, prior, strips, reader.readings());
             this.settings = DialSettings.of(setup.dial());
-            this.words = new DialWords(setup, past.size(), strips);
-            this.best = settings.best(posterior);
+            this.words = new DialWords(setup, past, strips);
+            this.best = settings.best(posterior, lowestYet(prior), highestYet(prior));
+        }
+
+        /** One strip alone does not send the dial far down, nor up: it may be misread. */
+        private double lowestYet(DialPrior prior) {
+            return count(Strip::isTooTight) >= ONE_WAY ? setup.dial().min() : prior.mean() - reach();
+        }
+
+        private double highestYet(DialPrior prior) {
+            return count(Strip::isTooLoose) >= ONE_WAY ? setup.dial().max() : prior.mean() + reach();
+        }
+
+        private double reach() {
+            return FIRST_REACH * setup.numberOnDial();
         }
 
         Advice advice() {
             return notTheDial()
+                    .or(this::settled)
+                    .or(this::bothTooStrong)
+                    .or(() -> contradicted().map(it -> tooMany().orElse(it)))
                     .or(this::endOfTheDial)
                     .or(this::kept)
                     .or(this::tooMany)
@@ -100,20 +126,65 @@ public final class DialAdvisor {
                                 ? elsewhere(Action.TECHNICIAN, words.erraticStill())
                                 : elsewhere(Action.RETHREAD, words.erratic()));
             }
-            if (strips.stream().anyMatch(it -> it.isClean() && it.also().contains(Also.BOBBIN_BROKE))) {
-                return Optional.of(elsewhere(Action.BOBBIN, words.bobbinBreaks()));
-            }
-            return strips.stream().filter(Strip::isDrawnUp).count() >= DRAWN_UP_FOR_THE_BOBBIN
-                    ? Optional.of(elsewhere(Action.BOBBIN, words.bothTooStrong()))
+            return lastInARow(Strip::brokeTheBobbinThread) > 0
+                    ? Optional.of(elsewhere(
+                            Action.BOBBIN,
+                            count(Strip::brokeTheBobbinThread) == 1 ? words.bobbinBroke() : words.bobbinBreaks()))
                     : Optional.empty();
+        }
+
+        /** What was seen outweighs what is believed: strips in a row that are clean at one dial settle it. */
+        private Optional<Advice> settled() {
+            List<Strip> told = strips.stream().filter(it -> !it.isNest()).toList();
+            int enough = reader.cleanToSettle();
+            if (told.size() < enough) {
+                return Optional.empty();
+            }
+            double dial = told.get(told.size() - 1).dial();
+            boolean settled = told.subList(told.size() - enough, told.size()).stream()
+                    .allMatch(it -> it.isPlainlyClean() && Math.abs(it.dial() - dial) < SAME);
+            return settled ? Optional.of(keep(dial, enough)) : Optional.empty();
+        }
+
+        private Optional<Advice> bothTooStrong() {
+            if (lastInARow(Strip::isBobbinTooStrong) > 0) {
+                return Optional.of(elsewhere(Action.BOBBIN, words.bobbinTooStrong()));
+            }
+            boolean drawnUp = count(Strip::isDrawnUp) >= DRAWN_UP_FOR_THE_BOBBIN
+                    || count(Strip::isLineOnBothFaces) >= LINES_FOR_THE_BOBBIN;
+            return drawnUp ? Optional.of(elsewhere(Action.BOBBIN, words.bothTooStrong())) : Optional.empty();
+        }
+
+        /** Of two strips that contradict each other one was misread; the next one settles it, and nothing is kept before. */
+        private Optional<Advice> contradicted() {
+            if (strips.isEmpty()) {
+                return Optional.empty();
+            }
+            int last = strips.size() - 1;
+            for (int i = last - 1; i >= 0; i--) {
+                if (strips.get(last).contradicts(strips.get(i))) {
+                    return Optional.of(contradicted(i, last));
+                }
+            }
+            return Optional.empty();
+        }
+
+        private Advice contradicted(int earlier, int last) {
+            double dial = next();
+            Advice believed = named(Action.SEW_STRIP, dial, words.settles(earlier, last, dial));
+            return believed.contradicted(words.contradiction(earlier, last), CONTRADICTED);
         }
 
         private Optional<Advice> endOfTheDial() {
             if (posterior.chanceBalanced(best) >= END_IS_WRONG) {
                 return Optional.empty();
             }
-            boolean atLow = best <= settings.lowest() && anyAt(it -> it <= settings.lowest(), Strip::isTooTight);
-            boolean atHigh = best >= settings.highest() && anyAt(it -> it >= settings.highest(), Strip::isTooLoose);
+            double low = settings.lowest();
+            double high = settings.highest();
+            boolean atLow = (best <= low || posterior.chanceBelow(low) > END_IS_WRONG)
+                    && anyAt(it -> it <= low, Strip::isTooTight);
+            boolean atHigh = (best >= high || posterior.chanceBelow(high) < 1 - END_IS_WRONG)
+                    && anyAt(it -> it >= high, Strip::isTooLoose);
             return atLow || atHigh
                     ? Optional.of(elsewhere(Action.BOBBIN, words.endOfTheDial(atLow)))
                     : Optional.empty();
@@ -121,8 +192,23 @@ public final class DialAdvisor {
 
         private Optional<Advice> kept() {
             return sewnClean()
-                    .filter(it -> posterior.chanceBalanced(it) >= KEEP_CONFIDENCE)
-                    .map(it -> named(Action.KEEP, it, words.keep(it, posterior.chanceBalanced(it))));
+                    .filter(it -> posterior.chanceBalanced(it) >= KEEP_CONFIDENCE && !lastPointsAwayFrom(it))
+                    .map(it -> keep(it, 1));
+        }
+
+        /** Too tight at or below a setting, or too loose at or above it, is no moment to keep it. */
+        private boolean lastPointsAwayFrom(double dial) {
+            Strip last = strips.get(strips.size() - 1);
+            return last.isTooTight() && last.dial() <= dial || last.isTooLoose() && last.dial() >= dial;
+        }
+
+        private Advice keep(double dial, int cleanInARow) {
+            double chance = posterior.chanceBalanced(dial);
+            Optional<String> suspicion = words.suspicion(dial, true);
+            String why = chance >= KEEP_CONFIDENCE
+                    ? words.keep(dial, chance, suspicion.isPresent())
+                    : words.keepAsSeen(dial, chance, cleanInARow, suspicion.isPresent());
+            return advice(Action.KEEP, OptionalDouble.of(dial), why, suspicion);
         }
 
         /** Returns the likeliest of the settings that sewed a clean strip. */
@@ -140,11 +226,20 @@ public final class DialAdvisor {
                     : Optional.empty();
         }
 
-        /** A setting that sewed clean is sewn again rather than one beside it that is hardly likelier. */
+        /**
+         * A setting that sewed clean is sewn again rather than one beside it that is hardly likelier, or that lies on the side
+         * from which the last strip points away.
+         */
         private double next() {
-            return sewnClean()
-                    .filter(it -> posterior.chanceBalanced(it) >= posterior.chanceBalanced(best) - HARDLY_LIKELIER)
-                    .orElse(best);
+            return sewnClean().filter(this::isAsGood).orElse(best);
+        }
+
+        private boolean isAsGood(double clean) {
+            Strip last = strips.get(strips.size() - 1);
+            boolean pointedAway = last.isTooTight() && best > clean || last.isTooLoose() && best < clean;
+            return pointedAway
+                    || last.isClean()
+                            && posterior.chanceBalanced(clean) >= posterior.chanceBalanced(best) - HARDLY_LIKELIER;
         }
 
         private Advice sewAt(double dial) {
@@ -152,7 +247,7 @@ public final class DialAdvisor {
         }
 
         private Advice named(Action action, double dial, String why) {
-            return advice(action, OptionalDouble.of(dial), why, words.suspicion(dial, action == Action.KEEP));
+            return advice(action, OptionalDouble.of(dial), why, words.suspicion(dial, false));
         }
 
         private Advice elsewhere(Action action, String why) {
@@ -168,7 +263,8 @@ public final class DialAdvisor {
                     onDial(posterior.quantile(0.5)),
                     onDial(posterior.quantile(0.9)),
                     why,
-                    suspicion);
+                    suspicion,
+                    Optional.empty());
         }
 
         private double onDial(double place) {
@@ -181,6 +277,10 @@ public final class DialAdvisor {
                 count++;
             }
             return count;
+        }
+
+        private long count(Predicate<Strip> like) {
+            return strips.stream().filter(like).count();
         }
 
         private boolean anyAt(Predicate<Double> place, Predicate<Strip> like) {

@@ -14,7 +14,7 @@ public final class DialPosterior {
 
     private static final double SLOPE_SPREAD = 0.35;
     /** Slope of the top pull over the dial, as a logarithm per number: the usual one. */
-    private static final double USUAL_SLOPE = 0.38;
+    private static final double USUAL_SLOPE = 0.36;
     /** A tenth of all rooms is stranger than the rest. */
     private static final double STRANGE = 0.1;
 
@@ -33,8 +33,7 @@ public final class DialPosterior {
         sumUp();
     }
 
-    static DialPosterior of(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
-        DialPrior prior = DialPrior.of(setup, past);
+    static DialPosterior of(BalanceSetup setup, DialPrior prior, List<Strip> strips, Readings readings) {
         double range = setup.dial().max() - setup.dial().min();
         double first = setup.dial().min() - BEYOND * range;
         double spacing = range * (1 + 2 * BEYOND) / (PLACES - 1);
@@ -49,7 +48,7 @@ public final class DialPosterior {
             }
         }
         for (Strip it : strips) {
-            weigh(weights, slopes, first, spacing, it);
+            weigh(weights, slopes, first, spacing, it, readings);
         }
         return new DialPosterior(first, spacing, slopes, weights);
     }
@@ -104,11 +103,12 @@ public final class DialPosterior {
         return depth;
     }
 
-    private static void weigh(double[][] weights, double[] slopes, double first, double spacing, Strip strip) {
+    private static void weigh(
+            double[][] weights, double[] slopes, double first, double spacing, Strip strip, Readings readings) {
         if (strip.isNest()) {
             return; // It carries no word about the dial.
         }
-        double[] chances = Readings.of(strip);
+        double[] chances = readings.of(strip);
         double most = 0;
         for (int g = 0; g < slopes.length; g++) {
             double[] row = weights[g];

@@ -33,12 +33,15 @@ record DialSettings(double lowest, double step, int count) {
         return dial >= lowest - NEARLY && dial <= highest() + NEARLY;
     }
 
-    /** Returns the setting at which balance is likeliest; of several alike the one nearest to the middle of what is believed. */
-    double best(DialPosterior posterior) {
+    /**
+     * Returns the setting between two places at which balance is likeliest, or the nearest to them; of several alike the one
+     * nearest to the middle of what is believed.
+     */
+    double best(DialPosterior posterior, double from, double to) {
         double middle = posterior.quantile(0.5);
         double best = lowest;
         double most = -1;
-        for (int i = 0; i < count; i++) {
+        for (int i = first(from, to); i <= last(from, to); i++) {
             double chance = posterior.chanceBalanced(at(i));
             boolean alike = Math.abs(chance - most) < NEARLY;
             if (alike ? Math.abs(at(i) - middle) < Math.abs(best - middle) : chance > most) {
@@ -47,6 +50,17 @@ record DialSettings(double lowest, double step, int count) {
             }
         }
         return best;
+    }
+
+    /** The last setting where all lie below, so that one is always left. */
+    private int first(double from, double to) {
+        int above = (int) Math.ceil((Math.min(from, to) - lowest) / step - NEARLY);
+        return Math.max(0, Math.min(count - 1, above));
+    }
+
+    private int last(double from, double to) {
+        int below = (int) Math.floor((to - lowest) / step + NEARLY);
+        return Math.max(first(from, to), Math.min(count - 1, below));
     }
 
     private double at(int i) {

@@ -13,10 +13,10 @@ final class DialWords {
     private static final List<String> FRACTIONS = List.of("", "¼", "½", "¾");
 
     private final BalanceSetup setup;
-    private final int past;
+    private final List<PastBalance> past;
     private final List<Strip> strips;
 
-    DialWords(BalanceSetup setup, int past, List<Strip> strips) {
+    DialWords(BalanceSetup setup, List<PastBalance> past, List<Strip> strips) {
         this.setup = setup;
         this.past = past;
         this.strips = strips;
@@ -24,23 +24,62 @@ final class DialWords {
 
     String sewAt(double dial) {
         if (strips.isEmpty()) {
-            return past == 0
+            return past.isEmpty()
                     ? "Start at " + setting(dial) + ", the usual place for this thread and stack; the strip decides."
                     : "Start at " + setting(dial) + ": that is where "
-                            + (past == 1 ? "1 past balance" : past + " past balances")
+                            + (past.size() == 1 ? "1 past balance" : past.size() + " past balances")
                             + " of this machine point for this thread and stack.";
         }
         Strip last = strips.get(strips.size() - 1);
         return told(last) + " " + move(last, dial);
     }
 
-    String keep(double dial, double chance) {
+    String keep(double dial, double chance, boolean suspicious) {
         return String.format(
                 Locale.ROOT,
-                "Balanced at %s: neither face shows the other thread, and %.0f in 100 such settings are. Write it down and leave"
-                        + " it.",
+                "Balanced at %s: neither face shows the other thread, and %.0f in 100 such settings are. %s",
                 setting(dial),
-                Math.floor(100 * chance));
+                Math.floor(100 * chance),
+                then(suspicious));
+    }
+
+    /** What was seen outweighs what is believed, and the sentence says both. */
+    String keepAsSeen(double dial, double chance, int cleanInARow, boolean suspicious) {
+        return String.format(
+                Locale.ROOT,
+                "Kept at %s because %s strips running were clean on both faces there, and what was seen outweighs what was"
+                        + " expected; by expectation alone it would be %.0f in 100. %s",
+                setting(dial),
+                cleanInARow == 2 ? "two" : "three",
+                Math.floor(100 * chance),
+                then(suspicious));
+    }
+
+    /** A balance at an odd place is not left at that. */
+    private static String then(boolean suspicious) {
+        return suspicious ? "Before you leave it, look at the bobbin." : "Write it down and leave it.";
+    }
+
+    String contradiction(int earlier, int last) {
+        return "Strip " + (last + 1) + " at " + setting(strips.get(last).dial()) + " says the top pulls "
+                + pull(strips.get(last)) + ", strip " + (earlier + 1) + " at "
+                + setting(strips.get(earlier).dial()) + " that it pulls " + pull(strips.get(earlier))
+                + ": one of them was misread.";
+    }
+
+    /** Names the strip that settles a contradiction, with what each reading would mean. */
+    String settles(int earlier, int last, double dial) {
+        boolean lastIsTight = strips.get(last).saysTooTight();
+        String tight = setting(strips.get(lastIsTight ? last : earlier).dial());
+        String loose = setting(strips.get(lastIsTight ? earlier : last).dial());
+        return "These two cannot both be. Sew the next one at " + setting(dial)
+                + ", in two colours: clean means that balance lies about there; too tight on top, that the one at "
+                + loose
+                + " was misread; loops or dots below, that the one at " + tight + " was.";
+    }
+
+    private static String pull(Strip strip) {
+        return strip.saysTooTight() ? "too hard" : "too little";
     }
 
     String nest() {
@@ -61,8 +100,16 @@ final class DialWords {
         return "It still comes and goes after threading anew: a bent check spring or worn discs are a technician's.";
     }
 
+    String bobbinBroke() {
+        return "The bobbin thread snapped: is it wound evenly and not over the edge, is there a nick in bobbin or case, is the"
+                + " thread old? Wind another bobbin and sew the strip again. "
+                + (sealed()
+                        ? "This case is sealed: if it snaps again, take a finer or smoother thread in the bobbin."
+                        : "The screw comes last, and only if it snaps again.");
+    }
+
     String bobbinBreaks() {
-        return "The faces are clean and yet the bobbin thread breaks: balanced is not light. "
+        return "The bobbin thread breaks again, with another winding: the bobbin pulls too hard. "
                 + (sealed()
                         ? "This case is sealed, so take a finer or smoother thread in the bobbin, then find the balance again lower"
                                 + " down."
@@ -74,6 +121,14 @@ final class DialWords {
                 + (sealed()
                         ? "This case is sealed: a finer thread in the bobbin pulls less; then the dial goes down."
                         : "Test the bobbin's pull and slacken it if it is high, then lower the dial.");
+    }
+
+    String bobbinTooStrong() {
+        return "The seam is drawn up and the bobbin thread lies straight below: both pulls are too strong, the bobbin's most of"
+                + " all. "
+                + (sealed()
+                        ? "This case is sealed: take a finer thread in the bobbin, then lower the dial."
+                        : "Slacken the bobbin screw an eighth of a turn, test its pull, then lower the dial.");
     }
 
     String endOfTheDial(boolean low) {
@@ -103,8 +158,9 @@ final class DialWords {
     /** Returns what the place of the dial tells, if it stands outside its band. */
     Optional<String> suspicion(double dial, boolean kept) {
         Dial its = setup.dial();
-        boolean low = dial < its.normalLow();
-        if (!low && dial <= its.normalHigh() || !kept && strips.isEmpty()) {
+        UsualBand band = UsualBand.of(setup, past);
+        boolean low = dial < band.low();
+        if (!low && dial <= band.high() || !kept && strips.isEmpty()) {
             return Optional.empty();
         }
         String where = setting(dial) + " lies " + (low ? "below" : "above") + " the usual band. ";
@@ -130,6 +186,16 @@ final class DialWords {
         if (last.isDrawnUp()) {
             return at + "the seam was drawn up with clean faces: both pulls are strong.";
         }
+        if (last.isLineOnBothFaces()) {
+            return at
+                    + "both threads lay straight: the thread is too thick for this stack, or both pulls are too strong. A finer"
+                    + " thread, if you have one; else both are lightened.";
+        }
+        if (last.isPulledTight()) {
+            return at
+                    + "the underside was pulled tight. Some read that as too tight a top; where the bobbin thread lies straight"
+                    + " and none of its colour shows on top, we read it as too loose. Two colours decide.";
+        }
         if (last.isFuzzy()) {
             return at + "both faces showed the other thread: nearly balanced, with fuzzy thread.";
         }
@@ -145,16 +211,30 @@ final class DialWords {
             return at
                     + (last.underside() == Underside.DOTS
                             ? "the top colour dotted the underside: the top pulls too little."
-                            : "the trouble lay below, and that is the top thread's doing: it pulls far too little.");
+                            : "the trouble lay below, and that is the top thread's doing: it pulls far too little."
+                                    + footUp(last));
         }
         return at + "the strip was clean.";
+    }
+
+    /** Loops at a usual dial with an everyday thread are mostly a thread that never went between its discs. */
+    private String footUp(Strip last) {
+        boolean usual = last.dial() >= setup.dial().normalLow()
+                && last.dial() <= setup.dial().normalHigh()
+                && setup.hasOrdinaryThread();
+        return usual && last.underside() == Underside.LOOPS && strips.size() == 1
+                ? " Was it threaded with the foot up? If not, thread it again first."
+                : "";
     }
 
     private String move(Strip last, double dial) {
         if (Math.abs(dial - last.dial()) < 1e-9) {
             return "One more there makes sure that it was read right.";
         }
-        return (dial < last.dial() ? "Down to " : "Up to ") + setting(dial) + ".";
+        boolean against = dial < last.dial() ? last.isTooLoose() : last.isTooTight();
+        return against
+                ? "One strip may be misread, and balance is expected elsewhere: sew the next at " + setting(dial) + "."
+                : (dial < last.dial() ? "Down to " : "Up to ") + setting(dial) + ".";
     }
 
     private String setting(double dial) {

@@ -34,10 +34,51 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
         return top == TopFace.CLEAN && underside == Underside.CLEAN;
     }
 
+    /** Tells whether the bobbin thread snapped. */
+    boolean brokeTheBobbinThread() {
+        return also.contains(Also.BOBBIN_BROKE);
+    }
+
+    /** Tells whether neither face shows anything and nothing else was noticed. */
+    boolean isPlainlyClean() {
+        return isClean() && also.isEmpty();
+    }
+
     /** Tells whether the seam is drawn up though no face shows the other thread: both pulls are strong. */
     boolean isDrawnUp() {
-        return underside == Underside.CLEAN
-                && (top == TopFace.DRAWN_UP || top == TopFace.CLEAN && also.contains(Also.PUCKER));
+        boolean nothingShows = underside == Underside.CLEAN || underside == Underside.TIGHT;
+        return nothingShows && (top == TopFace.DRAWN_UP || top == TopFace.CLEAN && also.contains(Also.PUCKER));
+    }
+
+    /** Tells whether one thread lies straight on each face: too thick for the stack, or both pulls too strong. */
+    boolean isLineOnBothFaces() {
+        return top == TopFace.LINE && underside == Underside.LINE;
+    }
+
+    /** Tells whether the seam is drawn up over a straight bobbin thread: the bobbin pulls too hard, whatever the dial. */
+    boolean isBobbinTooStrong() {
+        return top == TopFace.DRAWN_UP && underside == Underside.LINE;
+    }
+
+    /** Tells whether the underside looks pulled tight and no second colour decides between the schools. */
+    boolean isPulledTight() {
+        return underside == Underside.TIGHT && top == TopFace.CLEAN && !isDrawnUp();
+    }
+
+    /** Tells whether the other thread's colour lay on top, and nothing below spoke against it. */
+    boolean saysTooTight() {
+        return top != TopFace.CLEAN && underside.looseness() == 0 && !isNest() && !isErratic();
+    }
+
+    /** Tells whether the top colour lay below, and nothing on top spoke against it. */
+    boolean saysTooLoose() {
+        return top == TopFace.CLEAN && underside.looseness() > 0 && !isErratic();
+    }
+
+    /** Tells whether one of the two was misread: too tight at the same or a lower dial than too loose. */
+    boolean contradicts(Strip other) {
+        return saysTooTight() && other.saysTooLoose() && dial <= other.dial
+                || saysTooLoose() && other.saysTooTight() && dial >= other.dial;
     }
 
     /** Tells whether it says the top pulls too hard. */
@@ -60,6 +101,6 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
 
     /** Tells whether the two faces contradict each other. */
     boolean isFuzzy() {
-        return top != TopFace.CLEAN && underside.looseness() > 0;
+        return top != TopFace.CLEAN && underside.looseness() > 0 && !isLineOnBothFaces() && !isBobbinTooStrong();
     }
 }

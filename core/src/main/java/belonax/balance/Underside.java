@@ -6,6 +6,7 @@ public enum Underside {
     DOTS(1, "dots", "The top colour shows as dots: the top pulls too little."),
     LOOPS(2, "loops", "The top thread hangs in loops: the top pulls far too little, whatever the bobbin does."),
     LINE(2, "a line", "The bobbin thread lies straight and draws out easily: the top pulls far too little."),
+    TIGHT(0, "pulled tight", "Drawn in: to some the top is too tight, to others too loose; the second colour decides."),
     NEST(0, "a nest", "A tangle right from the start: not a matter of the dial, the top thread is not in its discs.");
 
     private final int looseness;

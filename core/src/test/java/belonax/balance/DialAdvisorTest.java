@@ -142,10 +142,14 @@ class DialAdvisorTest {
         Strip drawn = new Strip(4, TopFace.CLEAN, Underside.CLEAN, Set.of(Also.PUCKER));
 
         assertThat(advise(breaks).action()).isEqualTo(Action.BOBBIN);
-        assertThat(advise(breaks).why()).contains("Slacken the bobbin screw an eighth of a turn, then lower the dial.");
+        assertThat(advise(breaks).why()).contains("is it wound evenly").contains("The screw comes last");
+        assertThat(advise(breaks, breaks).why()).contains("Slacken the bobbin screw an eighth of a turn");
+        assertThat(advise(breaks, clean(5)).action()).isNotEqualTo(Action.BOBBIN);
+        Strip loops = new Strip(5, TopFace.CLEAN, Underside.LOOPS, Set.of(Also.BOBBIN_BROKE));
+        assertThat(advise(loops).why()).contains("is it wound evenly");
         assertThat(advise(drawn).dial().orElseThrow()).isLessThan(4);
         assertThat(advise(drawn, drawn, drawn).action()).isEqualTo(Action.BOBBIN);
-        assertThat(sealed(breaks).why()).contains("This case is sealed, so take a finer or smoother thread");
+        assertThat(sealed(breaks, breaks).why()).contains("This case is sealed, so take a finer or smoother thread");
     }
 
     @Test
@@ -172,8 +176,9 @@ class DialAdvisorTest {
         SimulatedMachine machine = SimulatedMachine.of(same, random);
         List<Strip> strips = new ArrayList<>();
         for (int i = random.nextInt(6); i > 0; i--) {
-            strips.add(machine.sewAndRead(
-                    same.dial().min() + (same.dial().max() - same.dial().min()) * random.nextDouble(), random));
+            double anywhere =
+                    same.dial().min() + (same.dial().max() - same.dial().min()) * random.nextDouble();
+            strips.add(machine.sewAndRead(same.dial().nearest(anywhere), random));
         }
         Advice before = DialAdvisor.advise(same, List.of(), strips);
         assumeThat(before.dial()).as("a dial that is proposed").isPresent();
@@ -192,7 +197,7 @@ class DialAdvisorTest {
 
     @ParameterizedTest(name = "seed {0}")
     @MethodSource("seeds")
-    void the_order_of_two_strips_at_the_same_dial_does_not_matter_and_a_corrected_reading_leaves_no_trace(int seed) {
+    void what_is_believed_does_not_hang_on_the_order_and_a_corrected_reading_leaves_no_trace(int seed) {
         SplittableRandom random = new SplittableRandom(seed);
         List<Strip> strips = strips(random, 1 + random.nextInt(5));
         Strip a = strip(random, 4);
@@ -201,9 +206,9 @@ class DialAdvisorTest {
         Advice oneWay = DialAdvisor.advise(setup(25, 0.7), List.of(), with(with(strips, a), b));
         Advice other = DialAdvisor.advise(setup(25, 0.7), List.of(), with(with(strips, b), a));
 
-        assertThat(other.action()).isEqualTo(oneWay.action());
-        assertThat(other.dial()).isEqualTo(oneWay.dial());
-        assertThat(other.confidence()).isCloseTo(oneWay.confidence(), within(1e-9));
+        assertThat(other.low()).isCloseTo(oneWay.low(), within(1e-9));
+        assertThat(other.likely()).isCloseTo(oneWay.likely(), within(1e-9));
+        assertThat(other.high()).isCloseTo(oneWay.high(), within(1e-9));
         // A corrected list is just another list: nothing is remembered of the misreading.
         assertThat(DialAdvisor.advise(setup(25, 0.7), List.of(), with(strips, a)))
                 .isEqualTo(DialAdvisor.advise(setup(25, 0.7), List.of(), with(List.copyOf(strips), a)));
@@ -233,7 +238,9 @@ class DialAdvisorTest {
             assertThat(advice.why()).matches("[A-Z0-9¼½¾].*[.?]");
         }
         assertThat(strips).hasSizeLessThanOrEqualTo(DialAdvisor.MOST_STRIPS);
-        assertThat(advice.action() != Action.KEEP || advice.confidence() >= DialAdvisor.KEEP_CONFIDENCE)
+        assertThat(advice.action() != Action.KEEP
+                        || advice.confidence() >= DialAdvisor.KEEP_CONFIDENCE
+                        || advice.why().startsWith("Kept at"))
                 .isTrue();
     }
 

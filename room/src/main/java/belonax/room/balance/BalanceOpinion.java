@@ -5,6 +5,7 @@ import belonax.balance.BalanceSetup;
 import belonax.balance.DialAdvisor;
 import belonax.balance.DialPosterior;
 import belonax.balance.PastBalance;
+import belonax.balance.Reader;
 import belonax.balance.SimulatedMachine;
 import belonax.balance.Strip;
 import belonax.machine.Machine;
@@ -45,7 +46,7 @@ public class BalanceOpinion {
     public Opinion of(BalanceRun run, Machine machine) {
         BalanceSetup setup = run.setup(machine);
         List<PastBalance> past = run.simulated() == null ? sampler.past(run.machineId()) : List.of();
-        DialAdvisor.Opinion opinion = DialAdvisor.opinion(setup, past, run.read());
+        DialAdvisor.Opinion opinion = DialAdvisor.opinion(setup, past, run.read(), Reader.field());
         double sewAt = sewAt(setup, run, opinion.advice());
         return new Opinion(
                 machine,

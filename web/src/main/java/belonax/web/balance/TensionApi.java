@@ -28,7 +28,8 @@ class TensionApi {
             double confidence,
             BalancedDial balancedDial,
             String why,
-            @Nullable String suspicion) {
+            @Nullable String suspicion,
+            @Nullable String contradiction) {
 
         static TensionAnswer of(Advice it) {
             return new TensionAnswer(
@@ -37,7 +38,8 @@ class TensionApi {
                     it.confidence(),
                     new BalancedDial(it.low(), it.likely(), it.high()),
                     it.why(),
-                    it.suspicion().orElse(null));
+                    it.suspicion().orElse(null),
+                    it.contradiction().orElse(null));
         }
     }
 
@@ -45,6 +47,7 @@ class TensionApi {
     @Operation(summary = "Reads the strips so far and says at which dial the next is sewn, or what to do instead")
     TensionAnswer next(@RequestBody TensionBody body) {
         BalanceSetup setup = body.setup();
-        return TensionAnswer.of(DialAdvisor.advise(setup, body.pastBalances(), body.sewn(setup.dial())));
+        return TensionAnswer.of(DialAdvisor.opinion(setup, body.pastBalances(), body.sewn(setup.dial()), body.howRead())
+                .advice());
     }
 }

@@ -4,6 +4,8 @@ import belonax.BadInput;
 import belonax.balance.Also;
 import belonax.balance.BalanceSetup;
 import belonax.balance.PastBalance;
+import belonax.balance.Reader;
+import belonax.balance.Reading;
 import belonax.balance.Strip;
 import belonax.balance.TopFace;
 import belonax.balance.Underside;
@@ -17,7 +19,9 @@ import belonax.web.shared.api.ApiRefusal;
 import belonax.web.shared.api.DialBody;
 import belonax.web.shared.api.ThreadBody;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -33,7 +37,8 @@ record TensionBody(
         @Nullable ThreadBody top,
         @Nullable ThreadBody bobbinThread,
         @Nullable List<PastBody> past,
-        @Nullable List<StripBody> strips)
+        @Nullable List<StripBody> strips,
+        @Nullable Map<Reading, @Nullable Map<Reading, @Nullable Double>> reader)
         implements ApiBody {
 
     private static final double USUAL_STACK_MM = 0.7;
@@ -129,6 +134,20 @@ record TensionBody(
             all.add(strip);
         }
         return all;
+    }
+
+    /** Returns how these strips were read; rows that are left out are the field's. */
+    Reader howRead() {
+        Map<Reading, Map<Reading, Double>> rows = new EnumMap<>(Reading.class);
+        Objects.requireNonNullElse(reader, Map.<Reading, @Nullable Map<Reading, @Nullable Double>>of())
+                .forEach((truly, seen) -> rows.put(truly, row("reader." + truly, present("reader." + truly, seen))));
+        return Reader.of(rows);
+    }
+
+    private static Map<Reading, Double> row(String at, Map<Reading, @Nullable Double> seen) {
+        Map<Reading, Double> row = new EnumMap<>(Reading.class);
+        seen.forEach((reading, chance) -> row.put(reading, present(at + "." + reading, chance)));
+        return row;
     }
 
     private static <T> T present(String at, @Nullable T entry) {

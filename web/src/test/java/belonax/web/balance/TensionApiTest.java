@@ -3,6 +3,7 @@ package belonax.web.balance;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.lessThan;
+import static org.hamcrest.Matchers.lessThanOrEqualTo;
 import static org.hamcrest.Matchers.nullValue;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -71,8 +72,29 @@ class TensionApiTest {
                 .andExpect(jsonPath("$.why").value(containsString("This case is sealed")));
     }
 
+    @Test
+    void strips_that_contradict_and_a_readers_own_table_are_answered() throws Exception {
+        String tightBelowLoose = """
+                "strips":[{"dial":2.5,"top":"DOTS","underside":"CLEAN"},{"dial":6,"top":"CLEAN","underside":"LOOPS"}]""";
+        next("{" + tightBelowLoose + "}")
+                .andExpect(jsonPath("$.action").value("SEW_STRIP"))
+                .andExpect(jsonPath("$.confidence").value(lessThanOrEqualTo(0.6)))
+                .andExpect(jsonPath("$.contradiction").value(containsString("one of them was misread")));
+        next("{\"strips\":[{\"dial\":4,\"top\":\"CLEAN\",\"underside\":\"TIGHT\"}]}")
+                .andExpect(jsonPath("$.action").value("SEW_STRIP"))
+                .andExpect(jsonPath("$.contradiction").value(nullValue()));
+        next("{\"strips\":[" + CLEAN_4 + "," + CLEAN_4 + "],\"reader\":{\"DOTS\":{\"DOTS\":0.5,\"CLEAN\":0.5}}}")
+                .andExpect(jsonPath("$.action").value("SEW_STRIP"))
+                .andExpect(jsonPath("$.dial").value(4.0));
+    }
+
     @ParameterizedTest(name = "{0} {1}")
     @CsvSource(delimiter = '|', textBlock = """
+            422 | {"reader":{"DOTS":{"DOTS":0.5}}}                                                 | reader.DOTS
+            422 | {"reader":{"DOTS":{"DOTS":1.5,"CLEAN":-0.5}}}                                    | reader.DOTS
+            400 | {"reader":{"DOTS":null}}                                                         | reader.DOTS
+            400 | {"reader":{"DOTS":{"DOTS":null}}}                                                | reader.DOTS
+            400 | {"reader":{"SPOTS":{"DOTS":1}}}                                                  | reader
             422 | {"strips":[{"dial":12,"top":"CLEAN","underside":"CLEAN"}]}                       | strips[0].dial
             400 | {"strips":[{"dial":4,"underside":"CLEAN"}]}                                      | strips[0].top
             400 | {"strips":[{"dial":4,"top":"LOOPS","underside":"CLEAN"}]}                        | strips[0].top
