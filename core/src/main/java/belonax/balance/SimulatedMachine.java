@@ -45,6 +45,16 @@ public final class SimulatedMachine {
         return Math.abs(lockDepth(dial)) <= StitchModel.HIDDEN_Z;
     }
 
+    /** Returns the lowest place on the dial that is truly balanced. */
+    public double balancedFrom() {
+        return balanced - StitchModel.HIDDEN * width / slope;
+    }
+
+    /** Returns the highest place on the dial that is truly balanced. */
+    public double balancedTo() {
+        return balanced + StitchModel.HIDDEN * width / slope;
+    }
+
     /** Sews a strip and returns what it truly shows. */
     public Strip sew(double dial, RandomGenerator random) {
         return sewn(dial, StitchModel.stepAt(lockDepth(dial)), random);

@@ -9,6 +9,7 @@ import belonax.balance.Reader;
 import belonax.balance.SimulatedMachine;
 import belonax.balance.Strip;
 import belonax.machine.Machine;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -39,7 +40,16 @@ public class BalanceOpinion {
             double sewAt,
             Optional<String> foundDial,
             Optional<BalanceRun> proven,
-            Optional<Strip> simulated) {}
+            Optional<Strip> simulated,
+            Optional<Truth> truth) {}
+
+    /**
+     * What a simulated machine really was.
+     *
+     * @param from the lowest setting that is truly balanced, to the highest
+     * @param shown what each strip truly showed, in its order
+     */
+    public record Truth(double from, double to, List<Strip> shown) {}
 
     /** Judges a run by its strips and by what was balanced on its machine before. */
     @Transactional(readOnly = true)
@@ -56,7 +66,17 @@ public class BalanceOpinion {
                 Optional.ofNullable(run.foundDial()).flatMap(it -> DialAdvisor.whatItTells(setup, it)),
                 sampler.proven(run),
                 Optional.ofNullable(run.simulated())
-                        .map(it -> simulatedStrip(it, run.strips().size(), setup, sewAt)));
+                        .map(it -> simulatedStrip(it, run.strips().size(), setup, sewAt)),
+                Optional.ofNullable(run.simulated()).map(it -> truth(it, run, setup)));
+    }
+
+    private static Truth truth(long seed, BalanceRun run, BalanceSetup setup) {
+        SimulatedMachine machine = SimulatedMachine.of(setup, new SplittableRandom(seed));
+        List<Strip> shown = new ArrayList<>();
+        for (int i = 0; i < run.strips().size(); i++) {
+            shown.add(simulatedStrip(seed, i, setup, run.strips().get(i).dial()));
+        }
+        return new Truth(machine.balancedFrom(), machine.balancedTo(), shown);
     }
 
     /** After a nest the same strip is sewn once more; else the advisor names the dial. */

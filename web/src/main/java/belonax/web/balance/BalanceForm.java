@@ -60,7 +60,8 @@ record BalanceForm(
 
             @Nullable TopFace top,
             @Nullable Underside underside,
-            @Nullable List<Also> also) {
+            @Nullable List<Also> also,
+            @Nullable Boolean bothClean) {
 
         /**
          * Reads it.
@@ -68,14 +69,21 @@ record BalanceForm(
          * @throws BadInput naming what is missing
          */
         Reading reading() {
+            if (Boolean.TRUE.equals(bothClean)) {
+                return reading(TopFace.CLEAN, Underside.CLEAN);
+            }
             if (top == null && underside != Underside.NEST || underside == null) {
                 throw new BadInput("read", "Tap what you see on both faces, top and underside; then it is read.");
             }
+            return reading(top == null ? TopFace.CLEAN : top, underside);
+        }
+
+        private Reading reading(TopFace above, Underside below) {
             return new Reading(
                     Optional.ofNullable(strip),
                     Objects.requireNonNull(dial),
-                    top == null ? TopFace.CLEAN : top,
-                    underside,
+                    above,
+                    below,
                     Objects.requireNonNullElse(also, List.of()));
         }
     }

@@ -41,6 +41,8 @@ record BalanceView(
         String why,
         String sure,
         @Nullable String suspicion,
+        @Nullable String contradiction,
+        String bobbinFirst,
         String sewAt,
         int number,
         List<StripShown> strips,
@@ -48,6 +50,7 @@ record BalanceView(
         DialView dial,
         @Nullable String proven,
         @Nullable Sewn simulated,
+        @Nullable Revealed revealed,
         @Nullable BobbinShown bobbinTest,
         List<String> before) {
 
@@ -90,7 +93,9 @@ record BalanceView(
                 figure(run, advice),
                 open ? advice.why() : ended(run),
                 sure(advice),
-                advice.suspicion().orElse(null),
+                advice.suspicion().filter(it -> open).orElse(null),
+                advice.contradiction().filter(it -> open).orElse(null),
+                open ? bobbinFirst(advice, machine) : "",
                 Words.typed(sewAt),
                 run.strips().size() + 1,
                 strips(run),
@@ -108,6 +113,7 @@ record BalanceView(
                                 + Words.date(it.begunOn()) + ".")
                         .orElse(null),
                 simulated(run, opinion),
+                open ? null : opinion.truth().map(it -> Revealed.of(it, run)).orElse(null),
                 open && machine.bobbin() != BobbinKind.NONE ? bobbinTest(run, machine) : null,
                 open && run.strips().isEmpty() ? before(run, opinion) : List.of());
     }
@@ -129,6 +135,27 @@ record BalanceView(
         }
         return new BobbinShown(
                 BobbinPull.of(machine.bobbin(), false), screws, machine.bobbin() == BobbinKind.REMOVABLE);
+    }
+
+    /** Where the bobbin is at fault, putting it right comes before keeping what made up for it. */
+    private static String bobbinFirst(Advice advice, Machine machine) {
+        boolean kept =
+                advice.action() == Advice.Action.KEEP && advice.suspicion().isPresent();
+        if (!kept && advice.action() != Advice.Action.BOBBIN) {
+            return "";
+        }
+        boolean sealed = machine.bobbin() == BobbinKind.SEALED;
+        double usual = machine.dial()
+                .nearest((machine.dial().normalLow() + machine.dial().normalHigh()) / 2);
+        String back = "Dial back to " + Words.number(usual) + ", ";
+        if (!kept) {
+            return "The bobbin was put right: begin again";
+        }
+        boolean low = advice.dial().orElse(usual) < usual;
+        return back
+                + (sealed
+                        ? (low ? "thicker" : "finer") + " thread in the bobbin, begin again"
+                        : (low ? "tighten" : "slacken") + " the bobbin an eighth, begin again");
     }
 
     private static @Nullable Sewn simulated(BalanceRun run, BalanceOpinion.Opinion opinion) {
@@ -168,8 +195,10 @@ record BalanceView(
 
     private static String ended(BalanceRun run) {
         return run.state() == State.KEPT
-                ? "Proven for this cloth, these threads and this needle on " + run.machineName()
-                        + "; offered when you say the same" + " again, and a first guess for its neighbours."
+                ? run.simulated() == null
+                        ? "Proven for this cloth, these threads and this needle on " + run.machineName()
+                                + "; offered when you say the same again, and a first guess for its neighbours."
+                        : "On a machine that is not there: it proves nothing for " + run.machineName() + "."
                 : "Not balanced; its strips stay in the sampler.";
     }
 
@@ -193,7 +222,11 @@ record BalanceView(
         String title = first
                 ? "Expected at " + Words.number(dial)
                 : "Strip " + strips.size() + ", dial " + Words.number(dial) + ", as the model believes";
-        return StitchView.of(title, posterior.expectedLockDepth(dial), run.sewn());
+        double depth = posterior.expectedLockDepth(dial);
+        return first
+                ? StitchView.of(title, depth, run.sewn())
+                : StitchView.ofRead(
+                        title, depth, run.sewn(), strips.get(strips.size() - 1).strip());
     }
 
     private static List<StripShown> strips(BalanceRun run) {

@@ -1,6 +1,7 @@
 package belonax.web.balance;
 
 import belonax.balance.StitchModel;
+import belonax.balance.Strip;
 import belonax.room.event.SetupKept;
 import belonax.thread.SewingThread;
 import java.util.ArrayList;
@@ -79,6 +80,32 @@ record StitchView(
                 face(-step),
                 scale,
                 "1 mm");
+    }
+
+    /** The caption never says balanced of a strip that was read otherwise: it tells that the two differ. */
+    static StitchView ofRead(String title, double lockDepth, SetupKept sewn, Strip strip) {
+        StitchView believed = of(title, lockDepth, sewn);
+        boolean differs = StitchModel.stepAt(lockDepth) == 0 && !strip.isClean();
+        return differs ? believed.saying("you read it otherwise; the model thinks it nearly balanced") : believed;
+    }
+
+    private StitchView saying(String words) {
+        return new StitchView(
+                title,
+                words,
+                topPx,
+                bottomPx,
+                layerLines,
+                topPath,
+                bobbinPath,
+                topThreadPx,
+                bobbinThreadPx,
+                heightPx,
+                locks,
+                above,
+                below,
+                scalePx,
+                scaleWords);
     }
 
     private static double thread(SewingThread thread, double scale) {

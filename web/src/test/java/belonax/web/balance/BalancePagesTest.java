@@ -182,13 +182,43 @@ class BalancePagesTest {
     }
 
     @Test
+    void one_press_says_both_are_clean_and_where_the_bobbin_is_at_fault_putting_it_right_comes_before_keeping()
+            throws Exception {
+        String run = begin("badger", "cloth=organza&layers=2&number=25");
+        for (int i = 0; i < 2; i++) {
+            form(run + "/strip", "badger", "revision=" + revision(run) + "&dial=6.5&bothClean=true");
+        }
+
+        assertThat(page(run))
+                .containsSubsequence(
+                        "Dial back to 4, slacken the bobbin an eighth, begin again", "Keep 6½ all the same");
+    }
+
+    @Test
+    void strips_that_contradict_each_other_are_named_and_nothing_is_said_to_be_balanced() throws Exception {
+        String run = begin("badger", "cloth=organza&layers=2&number=25");
+        strip(run, "badger", "DOTS", "CLEAN", "2.5");
+        strip(run, "badger", "CLEAN", "LOOPS", "6");
+
+        assertThat(page(run))
+                .contains(
+                        "says the top pulls too little, strip 1 at 2½ that it pulls too hard",
+                        "These two cannot both be")
+                .doesNotContain("hidden inside: balanced", "Keep ");
+    }
+
+    @Test
     void a_machine_that_is_not_there_is_balanced_for_learning_and_teaches_nothing_about_a_real_one() throws Exception {
         int before = sampler.past("heron").size();
         String run = begin("heron", "cloth=poplin&layers=2&number=25&simulated=true");
         mvc.perform(get(run)).andExpect(content().string(containsString("Simulated: this machine is not there.")));
 
+        strip(run, "heron", "LINE", "LINE", "4");
         form(run + "/keep", "heron", "dial=4&revision=" + revision(run));
 
+        assertThat(page(run))
+                .contains("What it really was: balanced from", "Strip 1 showed", "it proves nothing for Heron")
+                .doesNotContain("Proven for this cloth");
         assertThat(sampler.past("heron")).hasSize(before);
         assertThat(room.find("heron").orElseThrow().dial()).hasValue(4);
         mvc.perform(get("/balance/sampler?find=simulated")).andExpect(content().string(containsString("(simulated)")));
