@@ -77,15 +77,18 @@ public final class FaultStudy {
         List<CheckId> none = new ArrayList<>();
         List<CheckId> cured = new ArrayList<>();
         double minutes = glance.isEmpty() ? 0 : GLANCE_MINUTES;
+        boolean ours = school == SearchSchool.LIKELIEST_PER_MINUTE;
         while (trouble.left() > 0) {
             Trouble told = Trouble.told(trouble.symptoms())
                     .glance(glance)
                     .checked(none, cured)
                     .build();
             Ranking ranking = finder.rank(told, school);
-            Ranked next = ranking.checks().isEmpty() ? null : ranking.checks().get(0);
-            boolean stops = school == SearchSchool.LIKELIEST_PER_MINUTE
-                    && ranking.stop().isPresent();
+            boolean again = ours && ranking.lastTry().isPresent();
+            Ranked next = again
+                    ? ranking.lastTry().get()
+                    : ranking.checks().isEmpty() ? null : ranking.checks().get(0);
+            boolean stops = ours && !again && ranking.stop().isPresent();
             if (next == null || stops || next.check().who() == Who.TECHNICIAN) {
                 return new Outcome(minutes, none.size() + cured.size(), false, trouble.isATechniciansAlone(table));
             }

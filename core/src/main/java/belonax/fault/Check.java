@@ -38,13 +38,16 @@ public record Check(
         /** A bobbin: an overlocker has none. */
         BOBBIN,
         /** A bobbin case that comes out and can be adjusted: a sealed one does not. */
-        CASE;
+        CASE,
+        /** Loopers: only an overlocker and its like have them. */
+        LOOPERS;
 
         boolean isMetBy(BobbinKind bobbin) {
             return switch (this) {
                 case NOTHING -> true;
                 case BOBBIN -> bobbin != BobbinKind.NONE;
                 case CASE -> bobbin == BobbinKind.REMOVABLE;
+                case LOOPERS -> bobbin == BobbinKind.NONE;
             };
         }
     }

@@ -6,7 +6,8 @@ import belonax.fault.Glance.Look;
 import belonax.fault.Trouble.MachineState;
 import belonax.hazard.Hazard;
 import belonax.hazard.Reason;
-import belonax.machine.MachineKind;
+import belonax.machine.MotorPower;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -36,7 +37,13 @@ final class Evidence {
     private static final double INSIDE_BAND = -1.5;
     private static final double NEVER_CLEANED = 0.8;
     private static final double NEVER_SERVICED = 1.2;
-    private static final double NO_BOBBIN = -9;
+    /** A needle that has hardly sewn is not worn. */
+    private static final double FRESH = 2.4;
+
+    private static final double JUST_IN = 1.2;
+    private static final double LONG_IN = -1.5;
+    private static final double LIGHT_MOTOR = 1.6;
+    private static final double STRONG_MOTOR = -2;
     private static final double UNBOUNDED = Double.MAX_VALUE;
     private static final double BROKEN = 0.5;
     private static final double MOST_OF_BROKEN = 1.5;
@@ -63,34 +70,50 @@ final class Evidence {
 
     /** Returns the chance of a cause before the symptoms that were seen, 0 when it was found and cured. */
     double chance(Cause cause) {
-        if (trouble.cured().contains(cause.check().id())) {
+        if (trouble.cured().contains(cause.check().id()) || !canBe(cause)) {
             return 0;
         }
         double chance = LogOdds.chance(LogOdds.of(cause.rate()) + known(cause));
-        if (trouble.ruledOut().contains(cause.check().id())) {
-            chance = chance * (1 - FINDS) / (1 - chance * FINDS);
-        }
+        int times = Collections.frequency(trouble.ruledOut(), cause.check().id());
+        double missed = Math.pow(1 - FINDS, times);
+        chance = chance * missed / (1 - chance + chance * missed);
         return hidden(cause, chance);
     }
 
     private double known(Cause cause) {
-        double sum = ofWhatIsKnown(cause) + history(cause) + reasons(cause);
-        for (When it : trouble.when()) {
-            sum += cause.whenAdds().getOrDefault(it, 0.0);
+        double setUp = trouble.setUp().speaks().getOrDefault(cause.id(), 0.0);
+        double sum = ofWhatIsKnown(cause) + history(cause) + setUp + (setUp < 0 ? 0 : reasons(cause));
+        if (canShow(cause)) {
+            for (When it : trouble.when()) {
+                sum += cause.whenAdds().getOrDefault(it, 0.0);
+            }
         }
         return sum;
     }
 
-    /** What is known of needle, thread and machine; on an overlocker nothing of a bobbin is likely. */
+    /** Tells whether a cause can show anything of what is seen; one that cannot is not looked for. */
+    boolean canShow(Cause cause) {
+        return trouble.symptoms().stream().anyMatch(cause.shows()::containsKey)
+                || trouble.seen(Look.WRONG).stream().anyMatch(it -> it.shownBy(cause) > 0);
+    }
+
+    /** A machine with loopers has no bobbin, and one with a bobbin no loopers. */
+    private boolean canBe(Cause cause) {
+        Needs needs = cause.check().needs();
+        return !trouble.setUp().cannotBe().contains(cause.id())
+                && (needs == Needs.NOTHING || (needs == Needs.LOOPERS) == trouble.hasLoopers());
+    }
+
+    /** What is known of needle, thread and machine. */
     private double ofWhatIsKnown(Cause cause) {
         MachineState machine = trouble.machine();
-        if (machine.kind().filter(MachineKind::hasLoopers).isPresent()
-                && cause.check().needs() != Needs.NOTHING) {
-            return NO_BOBBIN;
-        }
         return switch (cause.grows()) {
             case NOTHING -> 0;
-            case NEEDLE_HOURS -> beyond(trouble.needleHours(), HOURS, 4, UNBOUNDED);
+            case NEEDLE_HOURS ->
+                beyond(trouble.needleHours(), HOURS, 4, UNBOUNDED)
+                        - FRESH * Math.max(0, 1 - trouble.needleHours().orElse(1));
+            case NEEDLE_FRESH ->
+                trouble.needleHours().isEmpty() ? 0 : trouble.needleHours().getAsDouble() < 1 ? JUST_IN : LONG_IN;
             case NEEDLE_STRUCK -> trouble.needleStruck() ? STRUCK : 0;
             case THREAD_YEARS -> beyond(trouble.threadAgeYears(), THREAD_YEARS, 3, UNBOUNDED);
             case NEEDLES_BROKEN ->
@@ -106,6 +129,12 @@ final class Evidence {
                         : beyond(machine.monthsSinceService(), SERVICE_MONTHS, 12, 1.5);
             case DELICATE_DELIVERY -> trouble.delicateDelivery() ? DELICATE : 0;
             case DIAL_OUTSIDE_BAND -> ofTheDial(machine.dialBandsOff());
+            case MOTOR ->
+                switch (machine.power().orElse(MotorPower.NORMAL)) {
+                    case LIGHT -> LIGHT_MOTOR;
+                    case NORMAL -> 0;
+                    case STRONG -> STRONG_MOTOR;
+                };
         };
     }
 

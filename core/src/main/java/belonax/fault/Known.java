@@ -5,6 +5,8 @@ enum Known {
     /** Nothing beside symptoms and circumstances. */
     NOTHING,
     NEEDLE_HOURS,
+    /** A needle that has hardly sewn. */
+    NEEDLE_FRESH,
     NEEDLE_STRUCK,
     THREAD_YEARS,
     /** The spool wants a way of its own: a thread that must not twist, or that slips. */
@@ -13,5 +15,7 @@ enum Known {
     PIECES_MISSING,
     HOURS_SINCE_CLEANING,
     MONTHS_SINCE_SERVICE,
-    DIAL_OUTSIDE_BAND
+    DIAL_OUTSIDE_BAND,
+    /** How strong the motor is. */
+    MOTOR
 }

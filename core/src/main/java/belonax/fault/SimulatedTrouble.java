@@ -35,6 +35,9 @@ public final class SimulatedTrouble {
         /** Makes up a world that differs from the table by about these factors, as standard deviations of logarithms. */
         public World(FaultTable table, double ratesDiffer, double showingsDiffer, RandomGenerator random) {
             for (Cause it : table.causes()) {
+                if (it.check().needs() == Check.Needs.LOOPERS) {
+                    continue; // The troubles are those of a machine with a bobbin.
+                }
                 Map<Symptom, Double> shows = new LinkedHashMap<>();
                 it.shows()
                         .forEach((symptom, chance) -> shows.put(

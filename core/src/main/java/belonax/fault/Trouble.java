@@ -6,6 +6,7 @@ import belonax.hazard.Reason;
 import belonax.machine.BobbinKind;
 import belonax.machine.Dial;
 import belonax.machine.MachineKind;
+import belonax.machine.MotorPower;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import java.util.Set;
  * @param threadAgeYears empty when it is not known
  * @param delicateDelivery whether its spool wants a way of its own: a thread that must not twist, or that slips
  * @param broken needles that broke on this machine
+ * @param setUp what the needle, the cloth and the thread on the table speak for, and rule out
  * @param machine what is known of the machine
  * @param cures how often each check cured something on this machine
  * @param ruledOut checks that found nothing
@@ -39,6 +41,7 @@ public record Trouble(
         OptionalDouble threadAgeYears,
         boolean delicateDelivery,
         BrokenHere broken,
+        SetUp setUp,
         MachineState machine,
         Map<CheckId, Integer> cures,
         List<CheckId> ruledOut,
@@ -55,7 +58,8 @@ public record Trouble(
             OptionalDouble monthsSinceService,
             boolean neverServiced,
             OptionalDouble hoursSinceCleaning,
-            OptionalDouble dialBandsOff) {
+            OptionalDouble dialBandsOff,
+            Optional<MotorPower> power) {
 
         /** A machine of which nothing is known. */
         public static final MachineState UNKNOWN = new MachineState(
@@ -64,7 +68,8 @@ public record Trouble(
                 OptionalDouble.empty(),
                 false,
                 OptionalDouble.empty(),
-                OptionalDouble.empty());
+                OptionalDouble.empty(),
+                Optional.empty());
     }
 
     /**
@@ -115,10 +120,26 @@ public record Trouble(
                 .needle(needleHours, needleStruck)
                 .threadAgeYears(threadAgeYears)
                 .broken(broken)
+                .delicateDelivery(delicateDelivery)
+                .setUp(setUp)
                 .machine(machine)
                 .cures(cures)
                 .checked(nothingFound, foundAndCured)
                 .build();
+    }
+
+    /** Tells whether it is a machine with loopers: known to be one, or showing what only such a one can. */
+    boolean hasLoopers() {
+        return machine.kind()
+                .map(MachineKind::hasLoopers)
+                .orElseGet(
+                        () -> machine.bobbin().map(it -> it == BobbinKind.NONE).orElse(false)
+                                || symptoms.stream().anyMatch(Symptom::isOfLoopers));
+    }
+
+    /** Tells whether any of these is seen, heard or felt. */
+    boolean shows(Set<Symptom> any) {
+        return symptoms.stream().anyMatch(any::contains);
     }
 
     /** Returns the parts that looked like this at a glance. */

@@ -20,6 +20,7 @@ public final class TroubleBuilder {
     private OptionalDouble threadAgeYears = OptionalDouble.empty();
     private boolean delicateDelivery;
     private BrokenHere broken = BrokenHere.NONE;
+    private SetUp setUp = SetUp.UNKNOWN;
     private MachineState machine = MachineState.UNKNOWN;
     private Map<CheckId, Integer> cures = Map.of();
     private List<CheckId> ruledOut = List.of();
@@ -68,6 +69,12 @@ public final class TroubleBuilder {
         return this;
     }
 
+    /** Tells what the set-up on the table speaks for, and rules out. */
+    public TroubleBuilder setUp(SetUp value) {
+        setUp = value;
+        return this;
+    }
+
     public TroubleBuilder machine(MachineState value) {
         machine = value;
         return this;
@@ -102,6 +109,7 @@ public final class TroubleBuilder {
                 threadAgeYears,
                 delicateDelivery,
                 broken,
+                setUp,
                 machine,
                 cures,
                 ruledOut,

@@ -3,10 +3,12 @@ package belonax.room.balance;
 import belonax.balance.PastBalance;
 import belonax.hazard.Purpose;
 import belonax.match.MatchRequest.Proven;
+import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.event.SetupKept;
+import belonax.room.needle.MachineNow;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -57,6 +59,17 @@ public class Sampler {
                         && it.sewn().layers() == asked.sewn().layers()
                         && it.needleType() == asked.needleType()
                         && Objects.equals(it.needleNm(), asked.needleNm()))
+                .findFirst();
+    }
+
+    /** Returns where the dial is proven for a set-up with the needle that is in, if it is. */
+    public Optional<Double> provenDial(MachineNow now, SetupKept setup) {
+        Optional<Needle> needle = now.fitted().map(it -> it.needle().needle());
+        return kept(now.id(), setup.cloth())
+                .filter(it -> sameThreads(it.sewn(), setup)
+                        && it.sewn().layers() == setup.layers()
+                        && it.needleType() == needle.map(Needle::type).orElse(null))
+                .flatMap(it -> Stream.ofNullable(it.dial()))
                 .findFirst();
     }
 

@@ -73,7 +73,7 @@ record SewingView(
     private static Noticed noticed(Sign sign, Optional<Retirement> advice) {
         return new Noticed(
                 Words.capital(sign.words()),
-                symptom(sign),
+                Symptom.of(sign),
                 advice.filter(it -> sign.isOfTheNeedle())
                         .map(Retirement::reason)
                         .orElse(sign.meaning()),
@@ -105,19 +105,5 @@ record SewingView(
                     + ". Find it before another stitch, or turn the wheel once by hand: silent?";
         }
         return now.fitted().isEmpty() ? "No needle is in the machine, as far as Belonax knows." : "";
-    }
-
-    /** Returns the symptom by which Mend knows a sign. */
-    static Symptom symptom(Sign sign) {
-        return switch (sign) {
-            case THUMP, POP -> Symptom.THUMP;
-            case CLICK -> Symptom.CLICK;
-            case LOUDER -> Symptom.GRUNT;
-            case SKIP -> Symptom.SKIPPED_STITCHES;
-            case SNAG -> Symptom.HOLES;
-            case FRAYS -> Symptom.THREAD_SHREDS;
-            case METAL -> Symptom.METAL_NOISE;
-            case LOOPS -> Symptom.LOOPS_BELOW;
-        };
     }
 }

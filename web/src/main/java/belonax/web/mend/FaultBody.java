@@ -6,6 +6,7 @@ import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
 import belonax.fault.CheckId;
 import belonax.fault.SearchSchool;
+import belonax.fault.SetUp;
 import belonax.fault.Symptom;
 import belonax.fault.Trouble;
 import belonax.fault.Trouble.MachineState;
@@ -14,7 +15,9 @@ import belonax.hazard.HazardModel;
 import belonax.hazard.Job;
 import belonax.hazard.JobBuilder;
 import belonax.hazard.Part;
+import belonax.hazard.Purpose;
 import belonax.hazard.Reason;
+import belonax.life.Sign;
 import belonax.machine.BobbinKind;
 import belonax.machine.Dial;
 import belonax.machine.MachineKind;
@@ -25,7 +28,9 @@ import belonax.thread.SewingThread;
 import belonax.web.shared.api.ApiBody;
 import belonax.web.shared.api.ApiRefusal;
 import belonax.web.shared.api.FabricBody;
+import belonax.web.shared.api.LayersBody;
 import belonax.web.shared.api.NeedleBody;
+import belonax.web.shared.api.StackBody;
 import belonax.web.shared.api.ThreadBody;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -45,12 +50,17 @@ record FaultBody(
         @Nullable List<When> when,
         @Nullable List<String> ruledOut,
         @Nullable List<String> foundAndCured,
+        @Nullable List<Sign> signs,
         @Nullable SearchSchool school)
         implements ApiBody {
 
     private static final String USUAL_CLOTH = "quilting-cotton";
     private static final double USUAL_TEX = 25;
     private static final double MOST_HOURS = 1000;
+    private static final double MOST_DIAL = 20;
+    /** So far from where it is proven a dial still stands there. */
+    private static final double ABOUT_THERE = 0.51;
+
     private static final double MOST_MONTHS = 1200;
 
     /** What was sewn, as far as it is known. */
@@ -60,12 +70,30 @@ record FaultBody(
             @Nullable NeedleBody needle,
             @Nullable Double needleHours,
             @Nullable Boolean needleStruck,
-            @Nullable Integer layers) {}
+            @Nullable Integer layers,
+            @Nullable List<LayersBody> stack,
+            @Nullable Purpose purpose,
+            @Nullable Double stitchWidthMm,
+            @Nullable Double provenDial) {
 
-    /** A mechanical or a computer-controlled machine. */
-    enum Kind {
-        MECHANICAL,
-        COMPUTER_CONTROLLED
+        boolean clothIsKnown() {
+            return fabric != null || stack != null;
+        }
+
+        /** Without a cloth the usual one is taken. */
+        Stack stackOf(ClothCatalogue catalogue) {
+            try {
+                if (clothIsKnown()) {
+                    return layers == null && fabric != null && stack == null
+                            ? Stack.usual(fabric.cloth(catalogue))
+                            : StackBody.stack(fabric, layers, stack, catalogue);
+                }
+                Cloth usual = catalogue.get(USUAL_CLOTH);
+                return layers == null ? Stack.usual(usual) : Stack.of(usual, layers);
+            } catch (BadInput e) {
+                throw fabric != null && stack == null ? e.under("setup.fabric") : e.under("setup");
+            }
+        }
     }
 
     /** How the bobbin sits. */
@@ -76,7 +104,7 @@ record FaultBody(
 
     /** What is known of the machine. */
     record MachineBody(
-            @Nullable Kind kind,
+            @Nullable MachineKind kind,
             @Nullable Case bobbin,
             @Nullable List<NeedleSystem> systems,
             @Nullable MotorPower power,
@@ -87,16 +115,19 @@ record FaultBody(
 
         MachineState state() {
             return new MachineState(
-                    Optional.ofNullable(kind).map(it -> MachineKind.valueOf(it.name())),
-                    Optional.ofNullable(bobbin).map(it -> BobbinKind.valueOf(it.name())),
+                    Optional.ofNullable(kind),
+                    kind != null && kind.hasLoopers()
+                            ? Optional.of(BobbinKind.NONE)
+                            : Optional.ofNullable(bobbin).map(it -> BobbinKind.valueOf(it.name())),
                     within("machine.monthsSinceService", monthsSinceService, MOST_MONTHS),
                     Boolean.TRUE.equals(neverServiced),
                     within("machine.hoursSinceCleaning", hoursSinceCleaning, MOST_HOURS),
-                    offBand());
+                    offBand(),
+                    Optional.ofNullable(power));
         }
 
         private OptionalDouble offBand() {
-            OptionalDouble at = within("machine.dial", dial, 20);
+            OptionalDouble at = within("machine.dial", dial, MOST_DIAL);
             return at.isEmpty() ? at : OptionalDouble.of(Trouble.offBand(Dial.numbered(), at.getAsDouble()));
         }
     }
@@ -114,9 +145,13 @@ record FaultBody(
         BadInput.unless(!seen.isEmpty(), "symptoms", () -> "Send at least one symptom.");
         Optional<NeedleInUse> needle =
                 Optional.ofNullable(setup).map(SetupBody::needle).map(it -> it.needle("setup.needle"));
-        return Trouble.told(EnumSet.copyOf(seen))
+        Set<Symptom> symptoms = EnumSet.copyOf(seen);
+        present("signs", signs).forEach(it -> symptoms.add(Symptom.of(it)));
+        Optional<Job> job = setup == null ? Optional.empty() : Optional.of(job(setup, catalogue));
+        return Trouble.told(symptoms)
                 .when(new HashSet<>(present("when", when)))
-                .reasons(reasons(catalogue, hazards, needle))
+                .reasons(job.map(it -> reasons(it, hazards, needle)).orElse(List.of()))
+                .setUp(setUp(job, needle))
                 .needle(
                         hours(needle),
                         needle.map(NeedleInUse::struck).orElse(false)
@@ -149,40 +184,50 @@ record FaultBody(
                 : setup.thread().thread("setup.thread").ageYears();
     }
 
-    /** What the hazards say of the set-up; without a needle they say nothing, without a cloth nothing of what suits it. */
-    private List<Reason> reasons(ClothCatalogue catalogue, HazardModel hazards, Optional<NeedleInUse> needle) {
-        if (setup == null) {
-            return List.of();
-        }
-        Cloth cloth = setup.fabric() == null ? catalogue.get(USUAL_CLOTH) : cloth(setup.fabric(), catalogue);
+    private Job job(SetupBody setup, ClothCatalogue catalogue) {
         SewingThread thread = setup.thread() == null
                 ? SewingThread.spunPolyester(USUAL_TEX)
                 : setup.thread().thread("setup.thread");
-        JobBuilder job =
-                Job.sewing(setup.layers() == null ? Stack.usual(cloth) : Stack.of(cloth, setup.layers()), thread);
+        JobBuilder job = Job.sewing(setup.stackOf(catalogue), thread);
+        job.purpose(Objects.requireNonNullElse(setup.purpose(), Purpose.SEAM));
+        if (setup.stitchWidthMm() != null) {
+            job.stitchWidthMm(setup.stitchWidthMm());
+        }
         if (machine != null) {
             if (machine.systems() != null) {
                 job.systems(present("machine.systems", machine.systems()));
             }
             job.power(Objects.requireNonNullElse(machine.power(), MotorPower.NORMAL));
         }
-        boolean clothKnown = setup.fabric() != null;
-        return needle.map(it -> hazards.predict(job.build(), it).reasons().stream()
+        return job.build();
+    }
+
+    /** What the hazards say of the set-up; without a needle they say nothing, without a cloth nothing of what suits it. */
+    private List<Reason> reasons(Job job, HazardModel hazards, Optional<NeedleInUse> needle) {
+        boolean clothKnown = setup != null && setup.clothIsKnown();
+        return needle.map(it -> hazards.predict(job, it).reasons().stream()
                         .filter(reason -> clothKnown || !OF_THE_CLOTH.contains(reason.part()))
                         .toList())
                 .orElse(List.of());
     }
 
+    private SetUp setUp(Optional<Job> job, Optional<NeedleInUse> needle) {
+        if (job.isEmpty() || setup == null) {
+            return SetUp.UNKNOWN;
+        }
+        boolean systems = machine != null && machine.systems() != null;
+        SetUp its = SetUp.of(
+                job.get(),
+                needle.map(NeedleInUse::needle),
+                new SetUp.Known(setup.clothIsKnown(), setup.thread() != null, systems));
+        OptionalDouble proven = within("setup.provenDial", setup.provenDial(), MOST_DIAL);
+        Double now = machine == null ? null : machine.dial();
+        boolean standsThere = proven.isPresent() && (now == null || Math.abs(now - proven.getAsDouble()) < ABOUT_THERE);
+        return standsThere ? its.withProvenDial() : its;
+    }
+
     private static final Set<Part> OF_THE_CLOTH =
             EnumSet.of(Part.CLOTH, Part.NEEDLE_TYPE, Part.NEEDLE_SIZE, Part.STITCH);
-
-    private static Cloth cloth(FabricBody fabric, ClothCatalogue catalogue) {
-        try {
-            return fabric.cloth(catalogue);
-        } catch (BadInput e) {
-            throw e.under("setup.fabric");
-        }
-    }
 
     private static OptionalDouble within(String field, @Nullable Double value, double most) {
         if (value == null) {

@@ -214,7 +214,7 @@ class MendPage {
 
     private String beginning(MachineNow machine, HttpServletRequest request, Model model) {
         sentences.show(model, Optional.of(machine), "/mend", request);
-        model.addAttribute("symptoms", SymptomTile.all());
+        model.addAttribute("symptoms", SymptomTile.of(machine.machine().kind().hasLoopers()));
         model.addAttribute("whens", Choice.of(When.values(), When::words));
         model.addAttribute("schools", SearchSchool.values());
         model.addAttribute(

@@ -5,6 +5,7 @@ import belonax.cloth.Stack;
 import belonax.fault.CheckId;
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranking;
+import belonax.fault.SetUp;
 import belonax.fault.Trouble;
 import belonax.fault.Trouble.BrokenHere;
 import belonax.fault.Trouble.MachineState;
@@ -14,6 +15,7 @@ import belonax.hazard.Reason;
 import belonax.life.CarePlan;
 import belonax.machine.Machine;
 import belonax.needle.NeedleInUse;
+import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.care.CareLog;
 import belonax.room.drawer.ClothShelf;
@@ -42,6 +44,9 @@ import org.springframework.stereotype.Component;
 /** Puts a case to the core, with all that the room knows of its machine, needle and cloth. */
 @Component
 class MendQuestion {
+    /** So far from where it is proven a dial still stands there. */
+    private static final double ABOUT_THERE = 0.51;
+
     private final FaultFinder finder;
     private final HazardModel hazards;
     private final ClothShelf cloths;
@@ -50,6 +55,7 @@ class MendQuestion {
     private final CaseBook cases;
     private final NeedleBook book;
     private final DrawerStore drawer;
+    private final Sampler sampler;
     private final Clock clock;
 
     MendQuestion(
@@ -61,6 +67,7 @@ class MendQuestion {
             CaseBook cases,
             NeedleBook book,
             DrawerStore drawer,
+            Sampler sampler,
             Clock clock) {
         this.finder = finder;
         this.hazards = hazards;
@@ -70,6 +77,7 @@ class MendQuestion {
         this.cases = cases;
         this.book = book;
         this.drawer = drawer;
+        this.sampler = sampler;
         this.clock = clock;
     }
 
@@ -108,6 +116,7 @@ class MendQuestion {
                 .threadAgeYears(thread(it, now).ageYears())
                 .delicateDelivery(Delivery.isDelicate(thread(it, now)))
                 .broken(broken(now))
+                .setUp(setUp(it, now, needle))
                 .machine(state(it, now))
                 .cures(cases.cures(now.id()))
                 .checked(it.checks(Result.NOT_IT), it.checks(Result.STILL))
@@ -140,6 +149,25 @@ class MendQuestion {
                 .orElse(List.of());
     }
 
+    /** What lies on the table is known; a dial that is proven for it was fiddled with by nobody. */
+    private SetUp setUp(MendCase it, MachineNow now, Optional<NeedleInUse> needle) {
+        boolean clothKnown = it.work() != null || cloths.find(it.cloth()).isPresent();
+        SetUp its = job(it, now)
+                .map(job -> SetUp.of(
+                        job, needle.map(NeedleInUse::needle), new SetUp.Known(clothKnown, it.work() != null, true)))
+                .orElse(SetUp.UNKNOWN);
+        return standsProven(it, now) ? its.withProvenDial() : its;
+    }
+
+    private boolean standsProven(MendCase it, MachineNow now) {
+        TableWork work = it.work();
+        OptionalDouble dial = dial(it, now);
+        return work != null
+                && dial.isPresent()
+                && sampler.provenDial(now, work.setup()).stream()
+                        .anyMatch(proven -> Math.abs(proven - dial.getAsDouble()) < ABOUT_THERE);
+    }
+
     private BrokenHere broken(MachineNow now) {
         List<NeedleRecord> broken = book.brokenOn(now.id());
         return new BrokenHere(
@@ -155,7 +183,8 @@ class MendQuestion {
                 plan.monthsSinceService(),
                 plan.monthsSinceService().isEmpty(),
                 OptionalDouble.of(plan.hoursSinceCleaning() + plan.lintyHours()),
-                offBand(machine, dial(it, now)));
+                offBand(machine, dial(it, now)),
+                Optional.of(machine.power()));
     }
 
     /** Where the dial was found counts more than where it was balanced last; once it is set back, that is past. */

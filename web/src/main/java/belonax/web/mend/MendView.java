@@ -2,6 +2,7 @@ package belonax.web.mend;
 
 import belonax.fault.Check;
 import belonax.fault.Check.Who;
+import belonax.fault.CheckId;
 import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.FaultFinder.Ranking;
 import belonax.fault.FaultTable;
@@ -39,6 +40,7 @@ record MendView(
         List<Done> done,
         String soFar,
         @Nullable String stop,
+        String stopTitle,
         boolean isToGlance,
         @Nullable String asFound,
         String recorded,
@@ -63,7 +65,9 @@ record MendView(
                         !it.checks(Result.CANNOT).contains(check.check().id()))
                 .toList();
         boolean open = it.state() == State.OPEN;
-        Optional<Ranked> now = open && ranking.stop().isEmpty() ? left.stream().findFirst() : Optional.empty();
+        Optional<Ranked> lastTry = ranking.lastTry().filter(check -> open);
+        Optional<Ranked> now = open && ranking.stop().isEmpty() ? left.stream().findFirst() : lastTry;
+        boolean plugOut = it.symptoms().contains(Symptom.HOT_OR_SMOKE);
         return new MendView(
                 kept.id().toString(),
                 kept.revision(),
@@ -77,8 +81,9 @@ record MendView(
                 open,
                 it.state() == State.CURED,
                 now.map(Ranked::check).orElse(null),
-                now.map(found -> whyNow(found, it)).orElse(""),
-                now.isPresent() && left.size() > 1
+                now.map(found -> lastTry.isPresent() ? whyLast(found, it) : whyNow(found, it))
+                        .orElse(""),
+                now.isPresent() && lastTry.isEmpty() && left.size() > 1
                         ? "After that: " + left.get(1).check().title()
                         : "",
                 open && it.steps().isEmpty() && neverServiced
@@ -100,8 +105,9 @@ record MendView(
                                 step.result() == Result.CURED || step.result() == Result.STILL))
                         .toList(),
                 soFar(it),
-                open ? ranking.stop().orElse(null) : null,
-                open && it.steps().isEmpty() && it.glance() == null,
+                open && lastTry.isEmpty() ? ranking.stop().orElse(null) : null,
+                plugOut ? "Plug out, now" : "Ask a technician",
+                open && !plugOut && !isFirstAid(now) && it.steps().isEmpty() && it.glance() == null,
                 GlanceForm.words(it),
                 recorded(it, table),
                 it.last().map(last -> follow(it, last)).orElse(null));
@@ -130,6 +136,24 @@ record MendView(
                 Math.round(100 * check.probability()),
                 why,
                 check.check().who() == Who.TECHNICIAN ? " This one is a technician's." : "");
+    }
+
+    /** Somebody with a jam is not sent round the machine to look first. */
+    private static boolean isFirstAid(Optional<Ranked> now) {
+        return now.filter(it -> it.check().id() == CheckId.UNJAM || it.check().id() == CheckId.POWER_AND_LEAD)
+                .isPresent();
+    }
+
+    /** Before a technician is named a check is made once more, or one that everybody makes was not made yet. */
+    private static String whyLast(Ranked check, MendCase it) {
+        boolean made = it.checks(Result.NOT_IT).contains(check.check().id());
+        return String.format(
+                Locale.ROOT,
+                "%s In %d of 100 such troubles it is this after all; then it is a technician's turn.",
+                made
+                        ? "Once more, before you take it away: a check finds what it looks for nine times in ten."
+                        : "One thing is left that nobody leaves out.",
+                Math.round(100 * check.probability()));
     }
 
     /** Returns what was written down with the last answer. */

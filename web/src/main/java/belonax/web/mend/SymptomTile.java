@@ -27,10 +27,13 @@ record SymptomTile(String value, String words, boolean isOnSeam) {
             Symptom.BOBBIN_NOT_PICKED_UP,
             Symptom.DOES_NOT_FEED,
             Symptom.UNEVEN_LENGTH,
-            Symptom.HOLES);
+            Symptom.HOLES,
+            Symptom.CLOTH_DRAWN_IN);
 
-    static List<SymptomTile> all() {
+    /** Returns what a machine can show: one with loopers has no bobbin, and the other way round. */
+    static List<SymptomTile> of(boolean hasLoopers) {
         return Stream.of(Symptom.values())
+                .filter(it -> hasLoopers ? !it.isOfABobbin() : !it.isOfLoopers())
                 .map(it -> new SymptomTile(it.name(), it.words(), ON_SEAM.contains(it)))
                 .toList();
     }

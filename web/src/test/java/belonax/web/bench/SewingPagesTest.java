@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import belonax.fault.Symptom;
 import belonax.life.Sign;
 import belonax.life.Wear;
 import belonax.machine.BobbinMaterial;
@@ -138,7 +139,7 @@ class SewingPagesTest {
         String address = press("/sewing/sign", "machine=heron&sign=" + sign);
 
         String page = page(address);
-        assertThat(page).contains("name=\"symptom\" value=\"" + SewingView.symptom(sign) + "\"");
+        assertThat(page).contains("name=\"symptom\" value=\"" + Symptom.of(sign) + "\"");
         assertThat(page.contains("Change the needle")).isEqualTo(sign.actsAtOnce());
         assertThat(page).contains("Take it back");
     }

@@ -65,6 +65,25 @@ class FaultApiTest {
                 .andExpect(jsonPath("$.checks[*].id").value(not(hasItem(is("BOBBIN_CASE_POSITION")))));
     }
 
+    @Test
+    void an_overlocker_a_stack_signs_and_a_proven_dial_are_known() throws Exception {
+        rank("{\"symptoms\":[\"LOOPS_OFF_EDGE\"],\"machine\":{\"kind\":\"OVERLOCKER\"}}")
+                .andExpect(jsonPath("$.checks[0].id").value("LOOPER_TENSION"))
+                .andExpect(jsonPath("$.checks[*].id").value(not(hasItem(is("BOBBIN_SEATED")))));
+        rank("""
+                {"symptoms":["PUCKER"],"signs":["THUMP"],"setup":{"stack":[{"fabric":{"id":"canvas"},"layers":2},
+                 {"fabric":{"id":"poplin"},"layers":1}],"thread":{"tex":25},"purpose":"TOPSTITCH","stitchWidthMm":0,
+                 "needleHours":9}}""")
+                .andExpect(jsonPath("$.checks[0].id").value("NEEDLE_REPLACE"))
+                .andExpect(jsonPath("$.checks[*].id").value(not(hasItem(is("THREAD_SHRINKS")))));
+        rank("{\"symptoms\":[\"LOOPS_BELOW\"],\"machine\":{\"dial\":6.5},\"setup\":{\"provenDial\":6.5}}")
+                .andExpect(jsonPath("$.checks[0].id").value("RETHREAD_TOP"));
+        rank("{\"symptoms\":[\"HOT_OR_SMOKE\",\"JAM\"]}")
+                .andExpect(jsonPath("$.checks").isEmpty())
+                .andExpect(jsonPath("$.causes").isEmpty())
+                .andExpect(jsonPath("$.stop").value(containsString("Plug out at once")));
+    }
+
     @ParameterizedTest(name = "{0}")
     @CsvSource({
         "NEEDLE_FIRST, NEEDLE_REPLACE",
@@ -99,7 +118,11 @@ class FaultApiTest {
             422 | {"symptoms":["JAM"],"setup":{"thread":{"tex":-3}}}                        | setup.thread.tex
             422 | {"symptoms":["JAM"],"setup":{"fabric":{"id":"poplin"},"layers":99}}       | layers
             400 | {"symptoms":["JAM"],"setup":{"needle":{"type":"JEANS","size":90}}}        | setup.needle.system
-            400 | {"symptoms":["JAM"],"machine":{"kind":"OVERLOCKER"}}                      | machine.kind
+            400 | {"symptoms":["JAM"],"machine":{"kind":"LOOM"}}                            | machine.kind
+            400 | {"symptoms":["JAM"],"signs":["SNEEZE"]}                                   | signs
+            422 | {"symptoms":["JAM"],"setup":{"provenDial":40}}                            | setup.provenDial
+            422 | {"symptoms":["JAM"],"setup":{"stitchWidthMm":40}}                         | stitchWidthMm
+            422 | {"symptoms":["JAM"],"setup":{"stack":[{"fabric":{"id":"thimble"},"layers":2}]}} | stack[0]
             400 | {"symptoms":["JAM"],"machine":{"bobbin":"NONE"}}                          | machine.bobbin
             422 | {"symptoms":["JAM"],"machine":{"monthsSinceService":-2}}                  | machine.monthsSinceService
             422 | {"symptoms":["JAM"],"machine":{"hoursSinceCleaning":1e9}}                 | machine.hoursSinceCleaning
