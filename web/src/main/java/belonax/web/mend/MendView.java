@@ -48,6 +48,12 @@ record MendView(
 
     private static final double BAR_PX = 300;
     private static final int MOST_BARS = 7;
+    private static final String PLUG_OUT = "Plug out, now";
+
+    /** Tells whether nothing is looked for, because the plug has to come out. */
+    public boolean isPlugOut() {
+        return stop != null && left.isEmpty() && stopTitle.equals(PLUG_OUT);
+    }
 
     /** What it can still be. */
     record Bar(String words, String chance, double px) {}
@@ -106,7 +112,7 @@ record MendView(
                         .toList(),
                 soFar(it),
                 open && lastTry.isEmpty() ? ranking.stop().orElse(null) : null,
-                plugOut ? "Plug out, now" : "Ask a technician",
+                plugOut ? PLUG_OUT : "Ask a technician",
                 open && !plugOut && !isFirstAid(now) && it.steps().isEmpty() && it.glance() == null,
                 GlanceForm.words(it),
                 recorded(it, table),

@@ -1,6 +1,7 @@
 package belonax.web.mend;
 
 import belonax.fault.Symptom;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -33,6 +34,7 @@ record SymptomTile(String value, String words, boolean isOnSeam) {
     /** Returns what a machine can show: one with loopers has no bobbin, and the other way round. */
     static List<SymptomTile> of(boolean hasLoopers) {
         return Stream.of(Symptom.values())
+                .sorted(Comparator.comparing(Symptom::isOfLoopers).reversed())
                 .filter(it -> hasLoopers ? !it.isOfABobbin() : !it.isOfLoopers())
                 .map(it -> new SymptomTile(it.name(), it.words(), ON_SEAM.contains(it)))
                 .toList();
