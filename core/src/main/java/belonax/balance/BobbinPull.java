@@ -42,9 +42,19 @@ public enum BobbinPull {
 
     /** What the test can show. */
     public enum Pull {
-        RIGHT,
-        LOOSE,
-        TIGHT
+        RIGHT("right"),
+        LOOSE("too loose"),
+        TIGHT("too tight");
+
+        private final String words;
+
+        Pull(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     /** Returns the test that fits this case. */

@@ -49,6 +49,7 @@ class HtmlTest {
             "/fit/broken",
             "/balance?cloth=poplin",
             "/balance/sampler",
+            "/balance/pull?machine=badger",
             "/mend?another=true",
             "/mend/care",
             "/mend/history",

@@ -70,6 +70,7 @@ class StatementsTest {
         "/mend/history, 12",
         "/mend/care, 12",
         "/balance/sampler, 12",
+        "/balance/pull?machine=badger, 12",
         "/fit/broken, 12",
         "/settings, 12",
         "/welcome, 12"

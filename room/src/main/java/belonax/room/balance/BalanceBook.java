@@ -104,12 +104,6 @@ public class BalanceBook {
                         .withPhoto()));
     }
 
-    /** Writes down where the slot of the bobbin's screw stands, as an hour of the clock. */
-    @UseCase
-    public void screw(UUID id, int revision, int hour) {
-        change(id, revision, run -> run.withScrew(hour));
-    }
-
     /** Keeps the balance: proven for this set-up, and the last balance of the machine where there is one. */
     @UseCase
     public void keep(UUID id, int revision, double dial) {

@@ -30,8 +30,8 @@ import org.jspecify.annotations.Nullable;
  * A search for a balance, with its strips: a page of the sampler book.
  *
  * @param dial where it ended balanced; null while it goes on, or when it was not the dial
- * @param screw where the slot of the bobbin's screw stood before it was touched, as an hour of the clock; null when it was
- *     not written down
+ * @param screw where the slot of the bobbin's screw stood, as an hour of the clock, in runs from before its pull had a record of
+ *     its own; shown as it was kept, never converted
  * @param touched what was turned before; null when it was not asked
  * @param foundDial where the dial stood before it was touched; null when it was not written down
  * @param simulated the seed of a machine that is not there; null on a real one
@@ -123,7 +123,7 @@ public record BalanceRun(
 
     /** Returns the same as it ended. */
     public BalanceRun ended(State how, @Nullable Double at) {
-        return copy(strips, how, at, screw);
+        return copy(strips, how, at);
     }
 
     /** Returns the same on a machine that is not there, of this seed. */
@@ -142,10 +142,6 @@ public record BalanceRun(
                 foundDial,
                 begunOn,
                 seed);
-    }
-
-    public BalanceRun withScrew(int hour) {
-        return copy(strips, state, dial, hour);
     }
 
     /** Returns a new run of the same set-up: after the bobbin was put right, what was sewn before tells nothing any more. */
@@ -195,10 +191,10 @@ public record BalanceRun(
     }
 
     private BalanceRun withStrips(List<StripKept> all) {
-        return copy(all, state, dial, screw);
+        return copy(all, state, dial);
     }
 
-    private BalanceRun copy(List<StripKept> all, State how, @Nullable Double at, @Nullable Integer slot) {
+    private BalanceRun copy(List<StripKept> all, State how, @Nullable Double at) {
         return new BalanceRun(
                 machineId,
                 machineName,
@@ -208,7 +204,7 @@ public record BalanceRun(
                 all,
                 how,
                 at,
-                slot,
+                screw,
                 touched,
                 foundDial,
                 begunOn,

@@ -3,6 +3,9 @@ package belonax.room.demo;
 import static belonax.needle.NeedleSystem.HAX1SP;
 import static belonax.needle.NeedleSystem.H_130_705;
 
+import belonax.balance.BobbinPull.Pull;
+import belonax.balance.PullMeasured;
+import belonax.balance.PullRhythm;
 import belonax.life.FitCheck;
 import belonax.life.Wear;
 import belonax.machine.BobbinClass;
@@ -22,6 +25,7 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
+import belonax.room.event.SetupKept.ThreadKept;
 import belonax.room.machine.MachineCard;
 import belonax.room.machine.MachineEntity;
 import belonax.room.machine.MachineMinutes;
@@ -102,6 +106,9 @@ public class DemoRoom implements ApplicationRunner {
         retired(NeedleType.LEATHER, NeedleSize.NM_110, 3.9, true, 140);
         events.add(ids.get(), daysAgo(200), new Event.Serviced("heron", 0, 0));
         events.add(ids.get(), daysAgo(420), new Event.Serviced("badger", 0, 0));
+        pull(150, "its own case", new PullMeasured(Pull.LOOSE, 6.0, null, 7, 1));
+        pull(40, "its own case", new PullMeasured(Pull.RIGHT, 1.0, null, 0, 0));
+        pull(40, "red dot, thick thread", new PullMeasured(Pull.RIGHT, null, 26.0, 3, 0));
         minutes("heron", 11.2 * 60, 60);
         minutes("badger", 23 * 60, 0);
         minutes("old-tin", 0, 0);
@@ -235,6 +242,14 @@ public class DemoRoom implements ApplicationRunner {
         fit("sparrow", 0, Needle.of(HAX1SP, NeedleType.STRETCH, NeedleSize.NM_90), 20, 3.2);
         fit("sparrow", 1, Needle.of(HAX1SP, NeedleType.STRETCH, NeedleSize.NM_90), 20, 3.2);
         thread("sparrow", 27, 20);
+    }
+
+    private void pull(int daysAgo, String bobbinCase, PullMeasured measured) {
+        ThreadKept thread = ThreadKept.of(SewingThread.spunPolyester(25));
+        events.add(
+                ids.get(),
+                daysAgo(daysAgo),
+                new Event.PullTested("badger", bobbinCase, measured, thread, PullRhythm.NEW_THREAD));
     }
 
     private void add(String id, int position, MachineCard card) {

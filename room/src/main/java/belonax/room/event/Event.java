@@ -1,5 +1,7 @@
 package belonax.room.event;
 
+import belonax.balance.PullMeasured;
+import belonax.balance.PullRhythm;
 import belonax.fault.CheckId;
 import belonax.life.FitCheck;
 import belonax.life.Sign;
@@ -218,6 +220,22 @@ public sealed interface Event {
         @Override
         public String words(Named named) {
             return "scrap with " + type.words() + " " + NeedleSize.ofNm(nm) + ": " + showed.words() + ", on " + on;
+        }
+    }
+
+    /**
+     * The pull of a bobbin was tested.
+     *
+     * @param bobbinCase which case of the machine
+     * @param rhythm when it is asked for again
+     */
+    record PullTested(
+            String machine, String bobbinCase, PullMeasured measured, SetupKept.ThreadKept thread, PullRhythm rhythm)
+            implements Event, OnMachine {
+        @Override
+        public String words(Named named) {
+            return "the bobbin's pull (" + bobbinCase + "): " + measured.words() + ", with "
+                    + thread.thread().words();
         }
     }
 

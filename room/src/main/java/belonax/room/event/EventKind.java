@@ -19,6 +19,7 @@ public enum EventKind {
     SEWN(Event.Sewn.class),
     THREAD_USED(Event.ThreadUsed.class),
     SCRAP_SEEN(Event.ScrapSeen.class),
+    PULL_TESTED(Event.PullTested.class),
     STRUCK(Event.Struck.class),
     SIGN(Event.Noticed.class),
     EXPLAINED(Event.Explained.class),

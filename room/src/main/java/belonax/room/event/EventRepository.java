@@ -48,6 +48,14 @@ public interface EventRepository extends Repository<StoredEvent, Long> {
                 .max(Comparator.comparingLong(StoredEvent::seq));
     }
 
+    /** Returns the newest events of a kind on a machine that are about no place in it, without those that were taken back. */
+    @Query("""
+            select e from StoredEvent e
+            where e.machineId = :machineId and e.place is null and e.kind = :kind
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
+            order by e.machineId, e.place, e.kind, e.seq desc""")
+    List<StoredEvent> newestOn(String machineId, EventKind kind, Limit limit);
+
     /** Returns what moved the minutes of a machine, without what was taken back. */
     @Query("""
             select e from StoredEvent e

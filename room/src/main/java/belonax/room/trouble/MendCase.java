@@ -115,6 +115,18 @@ public record MendCase(
         return with(steps.subList(0, Math.max(0, steps.size() - 1)), State.OPEN);
     }
 
+    /** Tells whether one of its answers was recorded with this action. */
+    boolean hasStepOf(UUID action) {
+        return steps.stream().anyMatch(it -> action.equals(it.action()));
+    }
+
+    /** Returns the case without the answer that was recorded with this action; a cure that is gone leaves it open. */
+    MendCase withoutStepOf(UUID action) {
+        List<Step> left =
+                steps.stream().filter(it -> !action.equals(it.action())).toList();
+        return with(left, state == State.CURED ? State.OPEN : state);
+    }
+
     /** Returns the last check that was made, if any was. */
     public Optional<Step> last() {
         return steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1));

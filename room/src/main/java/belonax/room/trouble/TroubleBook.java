@@ -148,10 +148,10 @@ public class TroubleBook {
     /** Takes the last answer back, and what was recorded with it. */
     @UseCase
     public void takeBack(UUID id, int revision) {
-        change(id, revision, it -> {
-            it.last().ifPresent(this::takeBack);
-            return it.beforeTheLast();
-        });
+        Optional<Step> last = drawer.get(MendCase.class, id).card().last();
+        // The answer goes first: taken back in the log, its cure finds no trouble left to open.
+        change(id, revision, MendCase::beforeTheLast);
+        last.ifPresent(this::takeBack);
     }
 
     @UseCase

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
+import belonax.balance.BobbinPull;
+import belonax.balance.PullMeasured;
+import belonax.balance.PullRhythm;
 import belonax.balance.Touched;
 import belonax.fault.CheckId;
 import belonax.fault.SearchSchool;
@@ -22,6 +25,7 @@ import belonax.room.TestRoom;
 import belonax.room.TestWork;
 import belonax.room.balance.BalanceBook;
 import belonax.room.balance.BalanceRun;
+import belonax.room.balance.PullLog;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.care.CareLog;
@@ -103,6 +107,9 @@ class TwoHandsTest {
 
     @Autowired
     private BalanceBook balances;
+
+    @Autowired
+    private PullLog pulls;
 
     @Autowired
     private TroubleBook troubles;
@@ -325,6 +332,18 @@ class TwoHandsTest {
         assertThat(sewnMinutes("badger")).isCloseTo(before, within(0.01));
         assertThat(database.queryForObject("select count(*) from event where undoes = ?", Integer.class, action))
                 .isEqualTo(1);
+        UUID tested = pulls.tested(
+                "badger",
+                "",
+                new PullMeasured(BobbinPull.Pull.RIGHT, 1.0, null, null, 0),
+                SewingThread.spunPolyester(25),
+                PullRhythm.NEW_THREAD);
+        int pullsBefore = pulls.of("badger").size();
+        all(() -> {
+            undo.undo(tested);
+            return "taken back";
+        });
+        assertThat(pulls.of("badger")).hasSize(pullsBefore - 1);
         UUID jar = book.jarEmptied();
         all(() -> {
             undo.undo(jar);
@@ -341,6 +360,33 @@ class TwoHandsTest {
 
         assertThat(open("BALANCE", "old-tin")).isEqualTo(1);
         assertThat(open("CASE", "old-tin")).isEqualTo(1);
+    }
+
+    @Test
+    void a_cure_that_is_taken_back_in_the_log_opens_its_trouble_again() {
+        UUID trouble = troubles.begin(trouble("badger"), WORK);
+        troubles.answer(
+                trouble,
+                0,
+                new TroubleBook.Answer(
+                        CheckId.CLEAN_HOOK_AREA,
+                        Result.CURED,
+                        null,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()));
+        MendCase cured = drawer.get(MendCase.class, trouble).card();
+        UUID action = Objects.requireNonNull(cured.last().orElseThrow().action());
+        assertThat(cured.state()).isEqualTo(MendCase.State.CURED);
+
+        all(() -> {
+            undo.undo(action);
+            return "taken back";
+        });
+
+        MendCase again = drawer.get(MendCase.class, trouble).card();
+        assertThat(again.state()).isEqualTo(MendCase.State.OPEN);
+        assertThat(again.steps()).isEmpty();
     }
 
     @Test
@@ -395,8 +441,8 @@ class TwoHandsTest {
                 return "taken back";
             });
             mixed.add(() -> {
-                balances.screw(run, 0, 3);
-                return "written";
+                balances.end(run, 0);
+                return "ended";
             });
             mixed.add(() -> {
                 troubles.putAside(trouble, 0);

@@ -1,5 +1,6 @@
 package belonax.web.balance;
 
+import belonax.BadInput;
 import belonax.balance.TopFace;
 import belonax.balance.Touched;
 import belonax.balance.Underside;
@@ -8,9 +9,11 @@ import belonax.room.Choice;
 import belonax.room.balance.BalanceBook;
 import belonax.room.balance.BalanceOpinion;
 import belonax.room.balance.BalanceRun;
+import belonax.room.balance.PullLog;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.event.SetupKept;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
@@ -44,6 +47,7 @@ class BalancePage {
     private final DrawerStore drawer;
     private final BalanceBook balances;
     private final Sampler sampler;
+    private final PullLog pulls;
     private final BalanceOpinion opinions;
     private final Sentences sentences;
     private final SewingRoom room;
@@ -54,6 +58,7 @@ class BalancePage {
             DrawerStore drawer,
             BalanceBook balances,
             Sampler sampler,
+            PullLog pulls,
             BalanceOpinion opinions,
             Sentences sentences,
             SewingRoom room,
@@ -62,6 +67,7 @@ class BalancePage {
         this.drawer = drawer;
         this.balances = balances;
         this.sampler = sampler;
+        this.pulls = pulls;
         this.opinions = opinions;
         this.sentences = sentences;
         this.room = room;
@@ -145,13 +151,6 @@ class BalancePage {
         return "redirect:/balance/" + id;
     }
 
-    /** Writes down where the bobbin's screw stood before it is touched. */
-    @PostMapping("/balance/{id}/screw")
-    String screw(@PathVariable UUID id, @RequestParam int revision, @RequestParam int hour) {
-        balances.screw(id, revision, hour);
-        return "redirect:/balance/" + id;
-    }
-
     /** Keeps the balance: proven for this set-up, and the machine's last balance. */
     @PostMapping("/balance/{id}/keep")
     String keep(
@@ -175,11 +174,23 @@ class BalancePage {
         return "redirect:/balance/" + id;
     }
 
+    private Optional<String> pullAsks(MachineNow machine, HttpServletRequest request) {
+        try {
+            SetupKept work = sentences.work(request, Optional.of(machine)).setup();
+            return pulls.asks(
+                    machine,
+                    Objects.requireNonNullElse(work.bobbin(), work.top()).thread());
+        } catch (BadInput refused) {
+            return Optional.empty(); // What will not do is said beside the sentence.
+        }
+    }
+
     private String beginning(MachineNow machine, HttpServletRequest request, Model model) {
         sentences.show(model, Optional.of(machine), "/balance", request);
         model.addAttribute("touched", Choice.of(Touched.values(), Touched::words));
         model.addAttribute("before", BeforeView.of(machine));
         model.addAttribute("pastCount", sampler.past(machine.id()).size());
+        model.addAttribute("pullAsks", pullAsks(machine, request).orElse(null));
         return machine.machine().bobbin() == BobbinKind.NONE ? "balance/loopers" : "balance/begin";
     }
 }

@@ -62,10 +62,7 @@ record BalanceView(
     record Sewn(TopFace top, Underside underside, boolean comesAndGoes) {}
 
     /** The bobbin's pull test for this case, and its screw where it can be turned. */
-    record BobbinShown(BobbinPull test, List<Screw> screws, boolean canBeTurned) {}
-
-    /** A place of the screw's slot, named by the hour it points to. */
-    record Screw(int hour, String words, int degrees, boolean isNoted) {}
+    record BobbinShown(BobbinPull test, String screwBefore, boolean canBeTurned) {}
 
     static final List<Choice> ALSO = Choice.of(Also.values(), Also::words);
     private static final List<String> HOURS = List.of("12", "1", "2", "3", "4", "5");
@@ -128,13 +125,11 @@ record BalanceView(
     }
 
     static BobbinShown bobbinTest(BalanceRun run, Machine machine) {
-        List<Screw> screws = new ArrayList<>();
-        for (int hour = 0; hour < HOURS.size(); hour++) {
-            screws.add(new Screw(
-                    hour, HOURS.get(hour) + " o'clock", hour * 30, run.screw() != null && run.screw() == hour));
-        }
+        String before = run.screw() == null
+                ? ""
+                : "Written down before: the slot pointed to " + HOURS.get(run.screw()) + " o'clock.";
         return new BobbinShown(
-                BobbinPull.of(machine.bobbin(), false), screws, machine.bobbin() == BobbinKind.REMOVABLE);
+                BobbinPull.of(machine.bobbin(), false), before, machine.bobbin() == BobbinKind.REMOVABLE);
     }
 
     /** Where the bobbin is at fault, putting it right comes before keeping what made up for it. */

@@ -98,6 +98,7 @@ class LookIT extends RunningBelonax {
         pages.put("needles-log", "/needles/log");
         pages.put("balance", "/balance");
         pages.put("balance-begin", "/balance?layers=2");
+        pages.put("balance-pull", "/balance/pull?machine=badger");
         pages.put("balance-sampler", "/balance/sampler");
         pages.put("mend", "/mend?another=true");
         pages.put("mend-case", "/mend");

@@ -1,0 +1,119 @@
+package belonax.room.balance;
+
+import belonax.BadInput;
+import belonax.balance.PullMeasured;
+import belonax.balance.PullRhythm;
+import belonax.machine.Dial;
+import belonax.room.event.Event;
+import belonax.room.event.EventKind;
+import belonax.room.event.EventRepository;
+import belonax.room.event.SetupKept.ThreadKept;
+import belonax.room.event.StoredEvent;
+import belonax.room.machine.MachineRepository;
+import belonax.room.needle.MachineNow;
+import belonax.room.press.UseCase;
+import belonax.thread.SewingThread;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the tests of the bobbins' pulls gave, for each case of a machine, and when one is to be tested again. */
+@Service
+public class PullLog {
+    private static final int MOST_READ = 40;
+    private static final int LONGEST_NAME = 40;
+    private static final String OWN_CASE = "its own case";
+
+    private final EventRepository events;
+    private final MachineRepository machines;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    PullLog(EventRepository events, MachineRepository machines, Clock clock, Supplier<UUID> ids) {
+        this.events = events;
+        this.machines = machines;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /** A test as it was written down. */
+    public record Tested(Instant at, LocalDate on, Event.PullTested it) {}
+
+    /**
+     * Writes down what a test gave.
+     *
+     * @param bobbinCase which of the machine's cases; empty for its own
+     * @param rhythm when it is asked for again
+     * @return the action, by which it can be taken back
+     * @throws BadInput if the name of the case is too long
+     */
+    @UseCase
+    public UUID tested(
+            String machineId, String bobbinCase, PullMeasured measured, SewingThread thread, PullRhythm rhythm) {
+        BadInput.unless(
+                bobbinCase.strip().length() <= LONGEST_NAME,
+                "bobbinCase",
+                () -> "Call the case something short, such as “red dot”.");
+        machines.hold(machineId);
+        UUID action = ids.get();
+        String name = bobbinCase.isBlank() ? OWN_CASE : bobbinCase.strip();
+        events.add(
+                action,
+                clock.instant(),
+                new Event.PullTested(machineId, name, measured, ThreadKept.of(thread), rhythm));
+        return action;
+    }
+
+    /** Returns what was tested on a machine, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Tested> of(String machineId) {
+        return events.newestOn(machineId, EventKind.PULL_TESTED, Limit.of(MOST_READ)).stream()
+                .flatMap(it -> tested(it).stream())
+                .toList();
+    }
+
+    /** Returns the last test of each case. */
+    public static Map<String, Tested> lastOfEach(List<Tested> newestFirst) {
+        Map<String, Tested> last = new LinkedHashMap<>();
+        newestFirst.forEach(it -> last.putIfAbsent(it.it().bobbinCase(), it));
+        return last;
+    }
+
+    /** Returns why the pull is tested again before the next strip, if it should be; nothing where it never was. */
+    @Transactional(readOnly = true)
+    public Optional<String> asks(MachineNow machine, SewingThread onTheBobbin) {
+        return events.newestOn(machine.id(), EventKind.PULL_TESTED, Limit.of(1)).stream()
+                .flatMap(it -> tested(it).stream())
+                .findFirst()
+                .flatMap(last -> last.it()
+                        .rhythm()
+                        .asks(
+                                last.it().thread().thread(),
+                                onTheBobbin,
+                                !last.on().equals(LocalDate.now(clock)),
+                                isOutside(machine, last)));
+    }
+
+    private Optional<Tested> tested(StoredEvent stored) {
+        return stored.as(Event.PullTested.class)
+                .map(it -> new Tested(stored.at(), LocalDate.ofInstant(stored.at(), clock.getZone()), it));
+    }
+
+    /** A dial that was balanced outside its band after the test tells that the bobbin may have moved. */
+    private boolean isOutside(MachineNow machine, Tested last) {
+        Dial dial = machine.machine().dial();
+        return machine.dial().stream().anyMatch(it -> it < dial.normalLow() || it > dial.normalHigh())
+                && events.newestOn(machine.id(), EventKind.BALANCED, Limit.of(1)).stream()
+                        .map(StoredEvent::at)
+                        .anyMatch(last.at()::isBefore);
+    }
+}
