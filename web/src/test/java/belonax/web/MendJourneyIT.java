@@ -73,8 +73,8 @@ class MendJourneyIT extends RunningBelonax {
 
     @Test
     void a_case_is_taken_up_again_days_later_with_what_was_ruled_out() {
-        begin("fleece", "it jams");
-        glance("runs off freely");
+        begin("fleece", "tension comes and goes");
+        glance("straight, all the way up");
         String first = page.locator(".check-title").textContent();
         button("Not it").click();
         page.locator(".done-list li").waitFor();
@@ -85,7 +85,7 @@ class MendJourneyIT extends RunningBelonax {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("go on"))
                 .click();
 
-        assertThat(page.locator(".run-sentence")).containsText("it jams");
+        assertThat(page.locator(".run-sentence")).containsText("tension comes and goes");
         assertThat(page.locator(".done-list li")).containsText(first);
         assertThat(page.locator(".check-title")).not().hasText(first);
         button("Put it aside").click();
@@ -93,6 +93,25 @@ class MendJourneyIT extends RunningBelonax {
         assertThat(page.locator(".machine-strip")).not().containsText("Open trouble");
         button("Go on with it").click();
         assertThat(page.locator(".machine-strip")).containsText("Open trouble");
+    }
+
+    @Test
+    void a_jam_begins_with_the_plug_smoke_ends_there_and_an_overlocker_has_checks_of_its_own() {
+        begin("fleece", "it jams");
+        assertThat(page.locator(".check-title")).hasText("Take out what is caught, plug out");
+        assertThat(page.locator(".step-list")).containsText("Never force the wheel");
+
+        begin("fleece", "a hot smell, smoke, sparks or tingling");
+        assertThat(page.locator(".check-title")).hasText("Plug out, now");
+        assertThat(page.locator(".answers")).hasCount(0);
+
+        page.navigate(address("/mend?another=true&machine=sparrow"));
+        assertThat(page.getByText("a nest below")).hasCount(0);
+        page.getByText("loops hang off the edge", new Page.GetByTextOptions().setExact(true))
+                .click();
+        button("What do I check first?").click();
+        button("Now the first check").click();
+        assertThat(page.locator(".check-title")).hasText("The loopers' tensions");
     }
 
     @Test
