@@ -40,7 +40,8 @@ public record FitStep(Scene scene, String title, String text, String caution, St
                         + " while you push."),
         PUSH_UP(
                 "Does it go no further?",
-                "Loosen the clamp a hair and push again. Lint or a piece of an old needle can sit at the stop: look with a light."),
+                "Loosen the clamp a hair and push again. Lint or a piece of an old needle can sit at the stop: look with a light. One that"
+                        + " goes higher than the old one did has no stop above it, or is too short: it skips as one that sits low."),
         CLAMP_TIGHT(
                 "Does it hold?",
                 "A screw that turns without end has a dented tip or a worn thread: it is replaced, and nothing is sewn until then."),

@@ -47,6 +47,22 @@ class BalanceJourneyIT extends RunningBelonax {
     }
 
     @Test
+    void where_the_bobbin_is_at_fault_putting_it_right_is_the_main_press_and_keeping_the_second() {
+        for (int i = 0; i < 2; i++) {
+            page.locator("#dial").fill("6.5");
+            page.getByText("Both faces are clean").tap();
+        }
+        assertThat(page.locator("[data-action=KEEP]")).isVisible();
+        assertThat(page.locator(".button-main").first()).containsText("the bobbin an eighth, begin again");
+        assertThat(page.getByText("all the same")).isVisible();
+
+        page.locator(".button-main").first().tap();
+
+        assertThat(page.locator(".next-dial")).containsText("Set the dial to");
+        assertThat(page.locator(".strip-list li")).hasCount(0);
+    }
+
+    @Test
     void a_misread_strip_is_corrected_and_everything_after_it_is_worked_out_again() {
         read("clean", "loops");
         assertThat(page.locator(".next-dial")).containsText("Turn up to");

@@ -3,9 +3,11 @@ package belonax.web.balance;
 import belonax.balance.BobbinPull;
 import belonax.balance.BobbinPull.Pull;
 import belonax.machine.BobbinKind;
+import belonax.machine.Threading.BobbinTurn;
 import belonax.room.needle.MachineNow;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What is looked at before the first strip, worded for this machine. */
 record BeforeView(List<Look> looks, BobbinPull test, BobbinPull withSpring, List<Pull> pulls, boolean canBeAdjusted) {
@@ -15,6 +17,7 @@ record BeforeView(List<Look> looks, BobbinPull test, BobbinPull withSpring, List
 
     static BeforeView of(MachineNow machine) {
         BobbinKind bobbin = machine.machine().bobbin();
+        Optional<BobbinTurn> turns = machine.card().threaded().bobbinTurns();
         List<Look> looks = new ArrayList<>();
         looks.add(new Look(
                 "Foot up: the top thread runs free",
@@ -31,11 +34,14 @@ record BeforeView(List<Look> looks, BobbinPull test, BobbinPull withSpring, List
         looks.add(
                 bobbin == BobbinKind.SEALED
                         ? new Look(
-                                "The bobbin lies the way the cover shows, its thread under the spring",
-                                "It turns as the arrow says.",
+                                turns.map(it -> "The bobbin turns " + it.words() + ", its thread under the spring")
+                                        .orElse("The bobbin lies the way the cover shows, its thread under the spring"),
+                                turns.isPresent() ? "So its owner wrote it down." : "It turns as the arrow says.",
                                 "Turn it over and draw the thread into its slot.")
                         : new Look(
-                                "Seen from the open side the bobbin turns clockwise when pulled, and the case clicks home",
+                                "Seen from the open side the bobbin turns "
+                                        + turns.orElse(BobbinTurn.CLOCKWISE).words()
+                                        + " when pulled, and the case clicks home",
                                 "Its thread lies under the spring.",
                                 "Turn it over, draw the thread under the spring, and seat the case against its stop."));
         return new BeforeView(

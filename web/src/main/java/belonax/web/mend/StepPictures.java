@@ -2,6 +2,7 @@ package belonax.web.mend;
 
 import belonax.fault.Check;
 import belonax.fault.CheckId;
+import belonax.machine.Threading;
 import belonax.room.needle.MachineNow;
 import belonax.table.Table;
 import java.util.ArrayList;
@@ -62,10 +63,28 @@ final class StepPictures {
         List<Spot> spots = ALL.getOrDefault(check.id(), List.of());
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < check.steps().size(); i++) {
-            String words = check.steps().get(i);
+            String words = own(check, i, now);
             steps.add(i < spots.size() ? drawn(words, spots.get(i), now) : new Step(words, null, "", "", null));
         }
         return steps;
+    }
+
+    /** What its owner wrote down of a machine's own way stands in the place of what holds for most. */
+    private static String own(Check check, int step, MachineNow now) {
+        String usual = check.steps().get(step);
+        Threading threading = now.card().threaded();
+        if (check.id() == CheckId.BOBBIN_DIRECTION
+                && step == 1
+                && threading.bobbinTurns().isPresent()) {
+            return "On " + now.machine().name() + " it turns "
+                    + threading.bobbinTurns().get().words() + ", seen from its open side.";
+        }
+        if (check.id() == CheckId.RETHREAD_TOP
+                && step == 1
+                && !threading.guides().isEmpty()) {
+            return "In " + now.machine().name() + "'s order: " + String.join(", ", threading.guides()) + ".";
+        }
+        return usual;
     }
 
     private static Step drawn(String words, Spot spot, MachineNow now) {
