@@ -74,6 +74,8 @@ public final class DialAdvisor {
         private final DialPosterior posterior;
         private final DialSettings settings;
         private final DialWords words;
+        private final double lowest;
+        private final double highest;
         private final double best;
 
         Case(BalanceSetup setup, List<PastBalance> past, List<Strip> strips, Reader reader) {
@@ -84,7 +86,9 @@ public final class DialAdvisor {
             this.posterior = DialPosterior.of(setup, prior, strips, reader.readings());
             this.settings = DialSettings.of(setup.dial());
             this.words = new DialWords(setup, past, strips);
-            this.best = settings.best(posterior, lowestYet(prior), highestYet(prior));
+            this.lowest = lowestYet(prior);
+            this.highest = highestYet(prior);
+            this.best = settings.best(posterior, lowest, highest);
         }
 
         /** One strip alone does not send the dial far down, nor up: it may be misread. */
@@ -231,7 +235,19 @@ public final class DialAdvisor {
          * from which the last strip points away.
          */
         private double next() {
-            return sewnClean().filter(this::isAsGood).orElse(best);
+            return sewnClean().filter(this::isAsGood).orElseGet(this::notAgainst);
+        }
+
+        /** Where a strip far from what was expected says still farther, the next lies as near to it as one strip allows. */
+        private double notAgainst() {
+            if (strips.isEmpty() || sewnClean().isPresent()) {
+                return best;
+            }
+            Strip last = strips.get(strips.size() - 1);
+            if (last.isTooLoose() && best < last.dial()) {
+                return settings.nearest(Math.min(last.dial(), highest));
+            }
+            return last.isTooTight() && best > last.dial() ? settings.nearest(Math.max(last.dial(), lowest)) : best;
         }
 
         private boolean isAsGood(double clean) {

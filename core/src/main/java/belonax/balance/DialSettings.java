@@ -52,6 +52,11 @@ record DialSettings(double lowest, double step, int count) {
         return best;
     }
 
+    /** Returns the setting nearest to a place. */
+    double nearest(double place) {
+        return at((int) Math.max(0, Math.min(count - 1, Math.round((place - lowest) / step))));
+    }
+
     /** The last setting where all lie below, so that one is always left. */
     private int first(double from, double to) {
         int above = (int) Math.ceil((Math.min(from, to) - lowest) / step - NEARLY);

@@ -70,12 +70,12 @@ final class DialWords {
     /** Names the strip that settles a contradiction, with what each reading would mean. */
     String settles(int earlier, int last, double dial) {
         boolean lastIsTight = strips.get(last).saysTooTight();
-        String tight = setting(strips.get(lastIsTight ? last : earlier).dial());
-        String loose = setting(strips.get(lastIsTight ? earlier : last).dial());
+        String tight = "strip " + (1 + (lastIsTight ? last : earlier));
+        String loose = "strip " + (1 + (lastIsTight ? earlier : last));
         return "These two cannot both be. Sew the next one at " + setting(dial)
-                + ", in two colours: clean means that balance lies about there; too tight on top, that the one at "
+                + ", in two colours: clean means that balance lies about there; too tight on top, that "
                 + loose
-                + " was misread; loops or dots below, that the one at " + tight + " was.";
+                + " was misread; loops or dots below, that " + tight + " was.";
     }
 
     private static String pull(Strip strip) {
@@ -124,8 +124,7 @@ final class DialWords {
     }
 
     String bobbinTooStrong() {
-        return "The seam is drawn up and the bobbin thread lies straight below: both pulls are too strong, the bobbin's most of"
-                + " all. "
+        return "The seam is drawn up, and yet the top thread shows below: both pulls are too strong, the bobbin's most of all. "
                 + (sealed()
                         ? "This case is sealed: take a finer thread in the bobbin, then lower the dial."
                         : "Slacken the bobbin screw an eighth of a turn, test its pull, then lower the dial.");
@@ -230,6 +229,9 @@ final class DialWords {
     private String move(Strip last, double dial) {
         if (Math.abs(dial - last.dial()) < 1e-9) {
             return "One more there makes sure that it was read right.";
+        }
+        if (last.isPulledTight()) {
+            return "Sew the next at " + setting(dial) + ".";
         }
         boolean against = dial < last.dial() ? last.isTooLoose() : last.isTooTight();
         return against

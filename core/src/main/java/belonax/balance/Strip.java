@@ -55,9 +55,9 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
         return top == TopFace.LINE && underside == Underside.LINE;
     }
 
-    /** Tells whether the seam is drawn up over a straight bobbin thread: the bobbin pulls too hard, whatever the dial. */
+    /** Tells whether the seam is drawn up while the top thread is the looser: the bobbin pulls too hard, whatever the dial. */
     boolean isBobbinTooStrong() {
-        return top == TopFace.DRAWN_UP && underside == Underside.LINE;
+        return top == TopFace.DRAWN_UP && underside.looseness() > 0;
     }
 
     /** Tells whether the underside looks pulled tight and no second colour decides between the schools. */
@@ -67,12 +67,12 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
 
     /** Tells whether the other thread's colour lay on top, and nothing below spoke against it. */
     boolean saysTooTight() {
-        return top != TopFace.CLEAN && underside.looseness() == 0 && !isNest() && !isErratic();
+        return top != TopFace.CLEAN && underside.looseness() == 0 && !isNest();
     }
 
     /** Tells whether the top colour lay below, and nothing on top spoke against it. */
     boolean saysTooLoose() {
-        return top == TopFace.CLEAN && underside.looseness() > 0 && !isErratic();
+        return top == TopFace.CLEAN && underside.looseness() > 0;
     }
 
     /** Tells whether one of the two was misread: too tight at the same or a lower dial than too loose. */

@@ -44,6 +44,10 @@ class StripLawsTest {
         4 DRAWN_UP LINE                             | BOBBIN    | 0    | 0    | the bobbin's most of all
         4 LINE LINE                                 | SEW_STRIP | 2    | 4    | too thick for this stack
         4 LINE LINE, 3 LINE LINE                    | BOBBIN    | 0    | 0    | both pulls are too strong
+        4 CLEAN NEST, 8 CLEAN LOOPS                 | SEW_STRIP | 6    | 6    | One strip may be misread
+        0.5 LINE CLEAN                              | SEW_STRIP | 2    | 2    | One strip may be misread
+        5 CLEAN CLEAN, 5 DRAWN_UP DOTS              | BOBBIN    | 0    | 0    | both pulls are too strong
+        3 DOTS CLEAN, 3 CLEAN LOOPS ERRATIC         | SEW_STRIP | 2    | 6    | cannot both be
         4 DOTS DOTS                                 | SEW_STRIP | 3.5  | 4.5  | nearly balanced, with fuzzy thread
         4 CLEAN NEST                                | RETHREAD  | 0    | 0    | A nest from the first stitches
         4 CLEAN CLEAN, 4 CLEAN NEST, 4 CLEAN CLEAN  | KEEP      | 4    | 4    | at 4
@@ -77,8 +81,8 @@ class StripLawsTest {
                                 + " misread.");
         assertThat(asked.confidence()).isLessThanOrEqualTo(0.6);
         assertThat(asked.why())
-                .contains("too tight on top, that the one at 6 was misread")
-                .contains("loops or dots below, that the one at 2½ was");
+                .contains("too tight on top, that strip 2 was misread")
+                .contains("loops or dots below, that strip 1 was");
 
         double settles = asked.dial().orElseThrow();
         Advice settled =

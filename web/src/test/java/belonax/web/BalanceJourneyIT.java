@@ -53,8 +53,8 @@ class BalanceJourneyIT extends RunningBelonax {
             page.getByText("Both faces are clean").tap();
         }
         assertThat(page.locator("[data-action=KEEP]")).isVisible();
-        assertThat(page.locator(".button-main").first()).containsText("the bobbin an eighth, begin again");
-        assertThat(page.getByText("all the same")).isVisible();
+        assertThat(page.locator(".button-main").first()).containsText("begin again");
+        assertThat(page.getByText("Keep 6½ all the same")).isVisible();
 
         page.locator(".button-main").first().tap();
 

@@ -78,7 +78,7 @@ class TensionApiTest {
                 "strips":[{"dial":2.5,"top":"DOTS","underside":"CLEAN"},{"dial":6,"top":"CLEAN","underside":"LOOPS"}]""";
         next("{" + tightBelowLoose + "}")
                 .andExpect(jsonPath("$.action").value("SEW_STRIP"))
-                .andExpect(jsonPath("$.confidence").value(lessThanOrEqualTo(0.6)))
+                .andExpect(jsonPath("$.confidence").value(lessThanOrEqualTo(0.6), Double.class))
                 .andExpect(jsonPath("$.contradiction").value(containsString("one of them was misread")));
         next("{\"strips\":[{\"dial\":4,\"top\":\"CLEAN\",\"underside\":\"TIGHT\"}]}")
                 .andExpect(jsonPath("$.action").value("SEW_STRIP"))
