@@ -29,7 +29,7 @@ public record SetUp(boolean wrongSystem, boolean isTwin, Map<CauseId, Double> sp
     private static final double GIVES_PERCENT = 8;
 
     private static final double PROVEN_DIAL = -4;
-    private static final double WRONG_SYSTEM = 6;
+    private static final double WRONG_SYSTEM = 9;
     private static final double OUTSIDE_WINDOW = 2;
     private static final double INSIDE_WINDOW = -1;
     private static final double SWINGS_IN_A_HOLE = 3;

@@ -83,15 +83,23 @@ record FaultBody(
         /** Without a cloth the usual one is taken. */
         Stack stackOf(ClothCatalogue catalogue) {
             try {
-                if (clothIsKnown()) {
-                    return layers == null && fabric != null && stack == null
-                            ? Stack.usual(fabric.cloth(catalogue))
-                            : StackBody.stack(fabric, layers, stack, catalogue);
+                if (stack != null || fabric != null && layers != null) {
+                    return StackBody.stack(fabric, layers, stack, catalogue);
                 }
                 Cloth usual = catalogue.get(USUAL_CLOTH);
-                return layers == null ? Stack.usual(usual) : Stack.of(usual, layers);
+                return fabric != null
+                        ? Stack.usual(its(fabric, catalogue))
+                        : layers == null ? Stack.usual(usual) : Stack.of(usual, layers);
             } catch (BadInput e) {
-                throw fabric != null && stack == null ? e.under("setup.fabric") : e.under("setup");
+                throw e.under("setup");
+            }
+        }
+
+        private static Cloth its(FabricBody fabric, ClothCatalogue catalogue) {
+            try {
+                return fabric.cloth(catalogue);
+            } catch (BadInput e) {
+                throw e.under("fabric");
             }
         }
     }

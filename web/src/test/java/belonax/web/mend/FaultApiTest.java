@@ -114,7 +114,8 @@ class FaultApiTest {
             422 | {"symptoms":["JAM"],"setup":{"needleHours":-1}}                           | setup.needleHours
             422 | {"symptoms":["JAM"],"setup":{"needleHours":1e999}}                        | setup.needleHours
             400 | {"symptoms":["JAM"],"setup":{"needleHours":"7"}}                          | setup.needleHours
-            422 | {"symptoms":["JAM"],"setup":{"fabric":{"id":"thimble"}}}                  | setup.fabric
+            422 | {"symptoms":["JAM"],"setup":{"fabric":{"id":"thimble"}}}                  | setup.fabric.id
+            422 | {"symptoms":["JAM"],"setup":{"fabric":{"id":"thimble"},"layers":2}}       | setup.fabric.id
             422 | {"symptoms":["JAM"],"setup":{"thread":{"tex":-3}}}                        | setup.thread.tex
             422 | {"symptoms":["JAM"],"setup":{"fabric":{"id":"poplin"},"layers":99}}       | layers
             400 | {"symptoms":["JAM"],"setup":{"needle":{"type":"JEANS","size":90}}}        | setup.needle.system
