@@ -71,6 +71,14 @@ public enum CheckId {
     HOOK_TIMING,
     SERVICE;
 
+    /** Tells whether it is felt with a fingernail: all such checks are one tour of a few minutes. */
+    public boolean isByFingernail() {
+        return switch (this) {
+            case PLATE_BURR, HOOK_BURR, CASE_BURR, FOOT_BURR, GUIDE_BURR -> true;
+            default -> false;
+        };
+    }
+
     /**
      * Returns the check of a name.
      *

@@ -30,6 +30,7 @@ import belonax.room.trouble.MendCase.Step;
 import belonax.thread.SnapResult;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -143,6 +144,20 @@ public class TroubleBook {
     @UseCase
     public void answer(UUID id, int revision, Answer answer) {
         change(id, revision, it -> answered(it, answer));
+    }
+
+    /** Writes down that none of these checks found anything: they were made on one tour. */
+    @UseCase
+    public void foundNothing(UUID id, int revision, List<CheckId> tour) {
+        change(id, revision, it -> {
+            MendCase after = it;
+            for (CheckId check : tour) {
+                after = answered(
+                        after,
+                        new Answer(check, Result.NOT_IT, null, Optional.empty(), Optional.empty(), Optional.empty()));
+            }
+            return after;
+        });
     }
 
     /** Takes the last answer back, and what was recorded with it. */

@@ -192,6 +192,13 @@ class MendPage {
         return "redirect:/mend/" + id;
     }
 
+    /** The fingernail went over all of them, and nothing caught. */
+    @PostMapping("/mend/{id}/tour")
+    String tour(@PathVariable UUID id, @RequestParam int revision, @RequestParam List<String> check) {
+        troubles.foundNothing(id, revision, check.stream().map(CheckId::named).toList());
+        return "redirect:/mend/" + id;
+    }
+
     /** Takes the last answer back, and what was recorded with it. */
     @PostMapping("/mend/{id}/back")
     String back(@PathVariable UUID id, @RequestParam int revision) {

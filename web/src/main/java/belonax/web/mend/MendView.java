@@ -33,6 +33,7 @@ record MendView(
         boolean isOpen,
         boolean isCured,
         @Nullable Check check,
+        List<Check> tour,
         String whyNow,
         String then,
         String serviceFirst,
@@ -87,6 +88,7 @@ record MendView(
                 open,
                 it.state() == State.CURED,
                 now.map(Ranked::check).orElse(null),
+                now.map(found -> tour(found, left)).orElse(List.of()),
                 now.map(found -> lastTry.isPresent() ? whyLast(found, it) : whyNow(found, it))
                         .orElse(""),
                 now.isPresent() && lastTry.isEmpty() && left.size() > 1
@@ -142,6 +144,15 @@ record MendView(
                 Math.round(100 * check.probability()),
                 why,
                 check.check().who() == Who.TECHNICIAN ? " This one is a technician's." : "");
+    }
+
+    /** Returns all the fingernail checks that are left, where this is one of several. */
+    private static List<Check> tour(Ranked now, List<Ranked> left) {
+        List<Check> nails = left.stream()
+                .map(Ranked::check)
+                .filter(it -> it.id().isByFingernail() && it.who() == Who.OWNER)
+                .toList();
+        return now.check().id().isByFingernail() && nails.size() > 1 ? nails : List.of();
     }
 
     /** Somebody with a jam is not sent round the machine to look first. */

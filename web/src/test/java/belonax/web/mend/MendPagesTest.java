@@ -122,6 +122,23 @@ class MendPagesTest {
     }
 
     @Test
+    void the_fingernail_goes_on_one_tour_and_one_press_says_that_nothing_caught() throws Exception {
+        String trouble = begin("symptom=THREAD_SHREDS&when=ONE_NEEDLE_POSITION&cloth=poplin&layers=2");
+        form(trouble + "/glance", "revision=" + revision(trouble));
+
+        mvc.perform(get(trouble))
+                .andExpect(content().string(containsString("Fingernail over the plate")))
+                .andExpect(content().string(containsString("One tour of the fingernail.")))
+                .andExpect(content().string(containsString("Fingernail over the foot")));
+        form(
+                trouble + "/tour",
+                "check=PLATE_BURR&check=FOOT_BURR&check=GUIDE_BURR&check=HOOK_BURR&revision=" + revision(trouble));
+
+        assertThat(kept(trouble).checks(MendCase.Result.NOT_IT))
+                .containsExactly(CheckId.PLATE_BURR, CheckId.FOOT_BURR, CheckId.GUIDE_BURR, CheckId.HOOK_BURR);
+    }
+
+    @Test
     void what_cannot_be_done_now_is_passed_over_and_two_tabs_are_told() throws Exception {
         String trouble = begin("symptom=UNTHREADS_AT_START&when=AT_START&cloth=poplin&layers=2");
         int seen = revision(trouble);
