@@ -50,6 +50,7 @@ class HtmlTest {
             "/balance?cloth=poplin",
             "/balance/sampler",
             "/balance/pull?machine=badger",
+            "/drawer/machine/heron/manual",
             "/mend?another=true",
             "/mend/care",
             "/mend/history",

@@ -8,7 +8,8 @@ public enum CardKind {
     PACKET,
     BALANCE,
     CASE,
-    SHELF;
+    SHELF,
+    MANUAL;
 
     static CardKind of(Class<? extends Card> type) {
         IsCard says = type.getAnnotation(IsCard.class);

@@ -13,6 +13,7 @@ import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
 import belonax.room.drawer.WoundBobbin;
+import belonax.room.machine.Manual;
 import belonax.thread.Build;
 import belonax.thread.Delivery.Winding;
 import belonax.thread.Fibre;
@@ -119,6 +120,7 @@ class DemoDrawer implements ApplicationRunner {
         drawer.add(
                 new WoundBobbin(midnight, BobbinClass.CLASS_15.words(), "blue, Heron", 30.0, BobbinMaterial.PLASTIC));
         drawer.add(new WoundBobbin(null, "L", "whose?", null, BobbinMaterial.METAL));
+        drawer.add(Manual.typed("heron", "", "threading 12\nthe bobbin 14\nbuttonholes, balance 31\nerror signs 62"));
     }
 
     private void addPackets() {

@@ -11,6 +11,7 @@ import belonax.room.card.Kept;
 import belonax.room.care.CareLog;
 import belonax.room.drawer.DrawerContents;
 import belonax.room.event.TableWork;
+import belonax.room.machine.ManualShelf;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.CaseBook;
@@ -58,6 +59,7 @@ class MendPage {
     private final SewingRoom room;
     private final CareLog care;
     private final FaultFinder finder;
+    private final ManualShelf manuals;
     private final Layout layout;
 
     MendPage(
@@ -72,6 +74,7 @@ class MendPage {
             SewingRoom room,
             CareLog care,
             FaultFinder finder,
+            ManualShelf manuals,
             Layout layout) {
         this.drawer = drawer;
         this.contents = contents;
@@ -84,6 +87,7 @@ class MendPage {
         this.room = room;
         this.care = care;
         this.finder = finder;
+        this.manuals = manuals;
         this.layout = layout;
     }
 
@@ -149,6 +153,8 @@ class MendPage {
             model.addAttribute("pictures", StepPictures.of(cured, machine.get()).subList(0, 1));
         }
         model.addAttribute("picture", MachinePicture.of(machine.get()));
+        model.addAttribute("manual", manuals.of(machine.get().id()).orElse(null));
+        model.addAttribute("manualPlace", machine.get().card().manualPlace());
         return "mend/case";
     }
 
