@@ -72,7 +72,9 @@ record MendView(
                         !it.checks(Result.CANNOT).contains(check.check().id()))
                 .toList();
         boolean open = it.state() == State.OPEN;
-        Optional<Ranked> lastTry = ranking.lastTry().filter(check -> open);
+        Optional<Ranked> lastTry = ranking.lastTry()
+                .filter(check ->
+                        open && !it.checks(Result.CANNOT).contains(check.check().id()));
         Optional<Ranked> now = open && ranking.stop().isEmpty() ? left.stream().findFirst() : lastTry;
         boolean plugOut = it.symptoms().contains(Symptom.HOT_OR_SMOKE);
         return new MendView(

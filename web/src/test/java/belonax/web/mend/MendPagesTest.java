@@ -34,6 +34,7 @@ import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.State;
 import jakarta.servlet.http.Cookie;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -119,6 +120,22 @@ class MendPagesTest {
                 .andExpect(content().string(containsString("cured: Is anything inside? Count the pieces")));
         form(trouble + "/back", "revision=" + revision(trouble));
         assertThat(kept(trouble).state()).isEqualTo(State.OPEN);
+    }
+
+    @Test
+    void before_a_technician_is_named_a_check_is_offered_once_more_unless_it_cannot_be_done() throws Exception {
+        String trouble = begin("symptom=FOOT_MARKS&cloth=poplin&layers=2");
+        for (String check : List.of("FOOT_PRESSURE", "FOOT_TIGHT", "FOOT_BURR", "OVER_OILED")) {
+            answer(trouble, check, "NOT_IT");
+        }
+        mvc.perform(get(trouble))
+                .andExpect(content().string(containsString("Once more, before you take it away")))
+                .andExpect(content().string(containsString("name=\"check\" value=\"FOOT_PRESSURE\"")))
+                .andExpect(content().string(not(containsString("Ask a technician"))));
+
+        answer(trouble, "FOOT_PRESSURE", "CANNOT");
+
+        mvc.perform(get(trouble)).andExpect(content().string(containsString("Ask a technician")));
     }
 
     @Test
