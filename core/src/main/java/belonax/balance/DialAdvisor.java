@@ -218,7 +218,7 @@ public final class DialAdvisor {
         /** Returns the likeliest of the settings that sewed a clean strip. */
         private Optional<Double> sewnClean() {
             return strips.stream()
-                    .filter(Strip::isClean)
+                    .filter(Strip::isPlainlyClean)
                     .map(Strip::dial)
                     .filter(settings::reaches)
                     .max(Comparator.comparingDouble(posterior::chanceBalanced));
@@ -244,10 +244,35 @@ public final class DialAdvisor {
                 return best;
             }
             Strip last = strips.get(strips.size() - 1);
+            OptionalDouble between = between(last);
+            if (between.isPresent()) {
+                return between.getAsDouble();
+            }
             if (last.isTooLoose() && best < last.dial()) {
                 return settings.nearest(Math.min(last.dial(), highest));
             }
             return last.isTooTight() && best > last.dial() ? settings.nearest(Math.max(last.dial(), lowest)) : best;
+        }
+
+        /** The first strip that points the other way says that balance lies between; so the next is sewn there. */
+        private OptionalDouble between(Strip last) {
+            List<Strip> before = strips.subList(0, strips.size() - 1);
+            boolean turned = last.saysTooTight() && before.stream().noneMatch(Strip::saysTooTight)
+                    || last.saysTooLoose() && before.stream().noneMatch(Strip::saysTooLoose);
+            OptionalDouble loose = strips.stream()
+                    .filter(Strip::saysTooLoose)
+                    .mapToDouble(Strip::dial)
+                    .max();
+            OptionalDouble tight = strips.stream()
+                    .filter(Strip::saysTooTight)
+                    .mapToDouble(Strip::dial)
+                    .min();
+            if (!turned || loose.isEmpty() || tight.isEmpty() || loose.getAsDouble() >= tight.getAsDouble()) {
+                return OptionalDouble.empty();
+            }
+            boolean isBetween = best > loose.getAsDouble() && best < tight.getAsDouble();
+            return OptionalDouble.of(
+                    isBetween ? best : settings.nearest((loose.getAsDouble() + tight.getAsDouble()) / 2));
         }
 
         private boolean isAsGood(double clean) {

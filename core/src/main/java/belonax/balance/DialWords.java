@@ -187,7 +187,7 @@ final class DialWords {
         }
         if (last.isLineOnBothFaces()) {
             return at
-                    + "both threads lay straight: the thread is too thick for this stack, or both pulls are too strong. A finer"
+                    + "both faces looked far off at once: the thread is too thick for this stack, or both pulls are too strong. A finer"
                     + " thread, if you have one; else both are lightened.";
         }
         if (last.isPulledTight()) {

@@ -50,9 +50,9 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
         return nothingShows && (top == TopFace.DRAWN_UP || top == TopFace.CLEAN && also.contains(Also.PUCKER));
     }
 
-    /** Tells whether one thread lies straight on each face: too thick for the stack, or both pulls too strong. */
+    /** Tells whether both faces look far off at once: a thread too thick for the stack, or both pulls too strong. */
     boolean isLineOnBothFaces() {
-        return top == TopFace.LINE && underside == Underside.LINE;
+        return top == TopFace.LINE && underside.looseness() > 1;
     }
 
     /** Tells whether the seam is drawn up while the top thread is the looser: the bobbin pulls too hard, whatever the dial. */

@@ -48,6 +48,9 @@ class StripLawsTest {
         0.5 LINE CLEAN                              | SEW_STRIP | 2    | 2    | One strip may be misread
         5 CLEAN CLEAN, 5 DRAWN_UP DOTS              | BOBBIN    | 0    | 0    | both pulls are too strong
         3 DOTS CLEAN, 3 CLEAN LOOPS ERRATIC         | SEW_STRIP | 2    | 6    | cannot both be
+        4 LINE LOOPS                                | SEW_STRIP | 2    | 4    | far off at once
+        3 CLEAN LINE, 6 DOTS CLEAN                  | SEW_STRIP | 3.25 | 5.75 | the top pulls too hard
+        3 DOTS CLEAN, 4.5 CLEAN CLEAN BOBBIN_BROKE, 7 LINE CLEAN | SEW_STRIP | 1 | 5 | far too hard
         4 DOTS DOTS                                 | SEW_STRIP | 3.5  | 4.5  | nearly balanced, with fuzzy thread
         4 CLEAN NEST                                | RETHREAD  | 0    | 0    | A nest from the first stitches
         4 CLEAN CLEAN, 4 CLEAN NEST, 4 CLEAN CLEAN  | KEEP      | 4    | 4    | at 4
