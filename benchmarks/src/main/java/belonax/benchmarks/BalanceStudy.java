@@ -89,15 +89,15 @@ public final class BalanceStudy {
     }
 
     private static Outcome advised(Room room, List<PastBalance> past, SplittableRandom random) {
-        return advised(room, past, random, Eye.USUAL, 0);
+        return advised(room, past, random, SewistsEye.USUAL, 0);
     }
 
     private static Outcome surely(Room room, List<PastBalance> past, SplittableRandom random) {
-        return advised(room, past, random, Eye.USUAL, SURER);
+        return advised(room, past, random, SewistsEye.USUAL, SURER);
     }
 
     private static Outcome advised(
-            Room room, List<PastBalance> past, SplittableRandom random, Eye eye, double keptFrom) {
+            Room room, List<PastBalance> past, SplittableRandom random, SewistsEye eye, double keptFrom) {
         List<Strip> strips = new ArrayList<>();
         while (true) {
             Advice advice = DialAdvisor.advise(room.setup(), past, strips);
@@ -196,13 +196,13 @@ public final class BalanceStudy {
         System.out.println();
         System.out.println("| how strips are read | strips, mean | kept | truly balanced of the kept | stated |");
         System.out.println("|---|---|---|---|---|");
-        for (Eye eye : Eye.values()) {
+        for (SewistsEye eye : SewistsEye.values()) {
             List<Outcome> all = outcomes(0, (room, past, random) -> advised(room, past, random, eye, 0));
             List<Outcome> kept = all.stream().filter(Outcome::kept).toList();
             System.out.printf(
                     Locale.ROOT,
                     "| %s | %.2f | %.1f %% | %.1f %% | %.1f %% |%n",
-                    eye.words,
+                    eye.words(),
                     all.stream().mapToInt(Outcome::strips).average().orElse(0),
                     100.0 * kept.size() / all.size(),
                     100.0 * kept.stream().filter(Outcome::balanced).count() / kept.size(),
@@ -211,61 +211,6 @@ public final class BalanceStudy {
                                     .mapToDouble(Outcome::confidence)
                                     .average()
                                     .orElse(0));
-        }
-    }
-
-    /** A sewist's eye, over the one in ten that everybody misreads. */
-    private enum Eye {
-        USUAL("as most do"),
-        SWAPS_FACES("one strip in ten with its faces swapped") {
-            @Override
-            Strip read(Strip sewn, List<Strip> before, SplittableRandom random) {
-                return random.nextDouble() < 0.1 ? swapped(sewn) : sewn;
-            }
-        },
-        DOTS_FOR_CLEAN("dots taken for clean one time in three") {
-            @Override
-            Strip read(Strip sewn, List<Strip> before, SplittableRandom random) {
-                boolean dots = sewn.top() == TopFace.DOTS || sewn.underside() == Underside.DOTS;
-                return dots && random.nextDouble() < 1.0 / 3
-                        ? Strip.of(sewn.dial(), TopFace.CLEAN, Underside.CLEAN)
-                        : sewn;
-            }
-        },
-        TWO_RUNNING("8 % misread two running: dots above taken for loops below") {
-            @Override
-            Strip read(Strip sewn, List<Strip> before, SplittableRandom random) {
-                boolean again =
-                        before.size() % 2 == 1 && before.get(before.size() - 1).underside() == Underside.LOOPS;
-                boolean misread = before.size() % 2 == 0 ? random.nextDouble() < 0.08 : again;
-                return misread && sewn.top() == TopFace.DOTS
-                        ? Strip.of(sewn.dial(), TopFace.CLEAN, Underside.LOOPS)
-                        : sewn;
-            }
-        };
-
-        private final String words;
-
-        Eye(String words) {
-            this.words = words;
-        }
-
-        Strip read(Strip sewn, List<Strip> before, SplittableRandom random) {
-            return sewn;
-        }
-
-        private static Strip swapped(Strip it) {
-            TopFace top = switch (it.underside()) {
-                case DOTS -> TopFace.DOTS;
-                case LOOPS, LINE -> TopFace.LINE;
-                default -> TopFace.CLEAN;
-            };
-            Underside below = switch (it.top()) {
-                case DOTS -> Underside.DOTS;
-                case LINE, DRAWN_UP -> Underside.LINE;
-                case CLEAN -> Underside.CLEAN;
-            };
-            return Strip.of(it.dial(), top, below);
         }
     }
 

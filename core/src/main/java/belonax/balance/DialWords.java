@@ -218,9 +218,7 @@ final class DialWords {
 
     /** Loops at a usual dial with an everyday thread are mostly a thread that never went between its discs. */
     private String footUp(Strip last) {
-        boolean usual = last.dial() >= setup.dial().normalLow()
-                && last.dial() <= setup.dial().normalHigh()
-                && setup.hasOrdinaryThread();
+        boolean usual = setup.dial().isInBand(last.dial()) && setup.hasOrdinaryThread();
         return usual && last.underside() == Underside.LOOPS && strips.size() == 1
                 ? " Was it threaded with the foot up? If not, thread it again first."
                 : "";

@@ -29,6 +29,9 @@ public record SetUp(boolean wrongSystem, boolean isTwin, Map<CauseId, Double> sp
     private static final double GIVES_PERCENT = 8;
 
     private static final double PROVEN_DIAL = -4;
+    /** So far from where it is proven, in its own numbers, a dial still stands there. */
+    private static final double ABOUT_THERE = 0.51;
+
     private static final double WRONG_SYSTEM = 9;
     private static final double OUTSIDE_WINDOW = 2;
     private static final double INSIDE_WINDOW = -1;
@@ -96,6 +99,11 @@ public record SetUp(boolean wrongSystem, boolean isTwin, Map<CauseId, Double> sp
         boolean thick = known.cloth() && nm > cloth.max().nm();
         speaks.put(CauseId.NEEDLE_TOO_FINE, fine ? OUTSIDE_WINDOW : INSIDE_WINDOW);
         speaks.put(CauseId.NEEDLE_TOO_THICK, thick ? OUTSIDE_WINDOW : INSIDE_WINDOW);
+    }
+
+    /** Returns the same with a dial that is proven for what is on the table, if it still stands about there. */
+    public SetUp withDial(double now, double proven) {
+        return Math.abs(now - proven) < ABOUT_THERE ? withProvenDial() : this;
     }
 
     /** Returns the same where the dial is proven for what is on the table: then nobody fiddled with it. */

@@ -67,6 +67,16 @@ public record Dial(DialKind kind, double min, double max, double step, double no
         return Math.max(min, Math.min(max, Math.round(at / step) * step));
     }
 
+    /** Tells whether a dial stands in the band that is usual for ordinary thread. */
+    public boolean isInBand(double at) {
+        return at >= normalLow && at <= normalHigh;
+    }
+
+    /** Returns the setting in the middle of the usual band. */
+    public double usualSetting() {
+        return nearest(DialGuide.usual(this));
+    }
+
     /** Returns the dial of most machines: 0 to 9 in quarters, 3 to 5 for ordinary thread. */
     public static Dial numbered() {
         return new Dial(DialKind.NUMBERED, 0, 9, 0.25, 3, 5);

@@ -3,7 +3,6 @@ package belonax.room.balance;
 import belonax.BadInput;
 import belonax.balance.PullMeasured;
 import belonax.balance.PullRhythm;
-import belonax.machine.Dial;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
@@ -16,9 +15,7 @@ import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -81,13 +78,6 @@ public class PullLog {
                 .toList();
     }
 
-    /** Returns the last test of each case. */
-    public static Map<String, Tested> lastOfEach(List<Tested> newestFirst) {
-        Map<String, Tested> last = new LinkedHashMap<>();
-        newestFirst.forEach(it -> last.putIfAbsent(it.it().bobbinCase(), it));
-        return last;
-    }
-
     /** Returns why the pull is tested again before the next strip, if it should be; nothing where it never was. */
     @Transactional(readOnly = true)
     public Optional<String> asks(MachineNow machine, SewingThread onTheBobbin) {
@@ -110,8 +100,7 @@ public class PullLog {
 
     /** A dial that was balanced outside its band after the test tells that the bobbin may have moved. */
     private boolean isOutside(MachineNow machine, Tested last) {
-        Dial dial = machine.machine().dial();
-        return machine.dial().stream().anyMatch(it -> it < dial.normalLow() || it > dial.normalHigh())
+        return machine.dial().stream().anyMatch(it -> !machine.machine().dial().isInBand(it))
                 && events.newestOn(machine.id(), EventKind.BALANCED, Limit.of(1)).stream()
                         .map(StoredEvent::at)
                         .anyMatch(last.at()::isBefore);

@@ -5,6 +5,7 @@ import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SewingThread;
 import belonax.thread.Tex;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -24,6 +25,11 @@ public record SetupKept(
         double stitchWidthMm,
         ThreadKept top,
         @Nullable ThreadKept bobbin) {
+
+    /** Returns the thread on the bobbin: the top's own where no other was said. */
+    public SewingThread onTheBobbin() {
+        return Objects.requireNonNullElse(bobbin, top).thread();
+    }
 
     /** A thread as far as it matters later. */
     public record ThreadKept(double tex, Fibre fibre, Build build) {

@@ -101,6 +101,16 @@ public class SewingRoom {
     }
 
     /**
+     * Returns one machine as it is now.
+     *
+     * @throws BadInput if it was taken out of the drawer
+     */
+    @Transactional(readOnly = true)
+    public MachineNow get(String machineId) {
+        return find(machineId).orElseThrow(() -> new BadInput("machine", "It is no longer in the drawer."));
+    }
+
+    /**
      * Keeps everybody else who would change something on a machine waiting until this is done.
      *
      * @throws BadInput if there is no such machine

@@ -13,7 +13,6 @@ import belonax.room.balance.PullLog;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
-import belonax.room.event.SetupKept;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
@@ -176,10 +175,9 @@ class BalancePage {
 
     private Optional<String> pullAsks(MachineNow machine, HttpServletRequest request) {
         try {
-            SetupKept work = sentences.work(request, Optional.of(machine)).setup();
             return pulls.asks(
                     machine,
-                    Objects.requireNonNullElse(work.bobbin(), work.top()).thread());
+                    sentences.work(request, Optional.of(machine)).setup().onTheBobbin());
         } catch (BadInput refused) {
             return Optional.empty(); // What will not do is said beside the sentence.
         }

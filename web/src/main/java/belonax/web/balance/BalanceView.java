@@ -134,23 +134,18 @@ record BalanceView(
 
     /** Where the bobbin is at fault, putting it right comes before keeping what made up for it. */
     private static String bobbinFirst(Advice advice, Machine machine) {
-        boolean kept =
-                advice.action() == Advice.Action.KEEP && advice.suspicion().isPresent();
-        if (!kept && advice.action() != Advice.Action.BOBBIN) {
-            return "";
-        }
-        boolean sealed = machine.bobbin() == BobbinKind.SEALED;
-        double usual = machine.dial()
-                .nearest((machine.dial().normalLow() + machine.dial().normalHigh()) / 2);
-        String back = "Dial back to " + Words.number(usual) + ", ";
-        if (!kept) {
+        if (advice.action() == Advice.Action.BOBBIN) {
             return "The bobbin was put right: begin again";
         }
+        if (advice.action() != Advice.Action.KEEP || advice.suspicion().isEmpty()) {
+            return "";
+        }
+        double usual = machine.dial().usualSetting();
         boolean low = advice.dial().orElse(usual) < usual;
-        return back
-                + (sealed
-                        ? (low ? "thicker" : "finer") + " thread in the bobbin, begin again"
-                        : (low ? "tighten" : "slacken") + " the bobbin an eighth, begin again");
+        String bobbin = machine.bobbin() == BobbinKind.SEALED
+                ? (low ? "thicker" : "finer") + " thread in the bobbin"
+                : (low ? "tighten" : "slacken") + " the bobbin an eighth";
+        return "Dial back to " + Words.number(usual) + ", " + bobbin + ", begin again";
     }
 
     private static @Nullable Sewn simulated(BalanceRun run, BalanceOpinion.Opinion opinion) {

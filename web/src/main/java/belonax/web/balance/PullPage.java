@@ -8,7 +8,6 @@ import belonax.balance.PullRhythm;
 import belonax.machine.BobbinKind;
 import belonax.room.Choice;
 import belonax.room.balance.PullLog;
-import belonax.room.event.SetupKept;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.thread.SewingThread;
@@ -130,7 +129,6 @@ class PullPage {
 
     /** The thread of the sentence that goes on the bobbin: the top's own where nothing else is said. */
     private SewingThread onTheBobbin(HttpServletRequest request, MachineNow machine) {
-        SetupKept setup = sentences.work(request, Optional.of(machine)).setup();
-        return Objects.requireNonNullElse(setup.bobbin(), setup.top()).thread();
+        return sentences.work(request, Optional.of(machine)).setup().onTheBobbin();
     }
 }

@@ -2,10 +2,11 @@ package belonax.web.balance;
 
 import belonax.balance.PullMeasured;
 import belonax.room.Words;
-import belonax.room.balance.PullLog;
 import belonax.room.balance.PullLog.Tested;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -43,16 +44,14 @@ record PullView(String bobbinCase, List<Line> lines) {
     }
 
     static List<PullView> of(List<Tested> newestFirst) {
-        List<PullView> cases = new ArrayList<>();
-        for (String name : PullLog.lastOfEach(newestFirst).keySet()) {
-            cases.add(new PullView(
-                    Words.capital(name),
-                    newestFirst.stream()
-                            .filter(it -> it.it().bobbinCase().equals(name))
-                            .map(PullView::line)
-                            .toList()));
-        }
-        return cases;
+        Map<String, List<Line>> byCase = newestFirst.stream()
+                .collect(Collectors.groupingBy(
+                        it -> it.it().bobbinCase(),
+                        LinkedHashMap::new,
+                        Collectors.mapping(PullView::line, Collectors.toList())));
+        return byCase.entrySet().stream()
+                .map(it -> new PullView(Words.capital(it.getKey()), it.getValue()))
+                .toList();
     }
 
     private static Line line(Tested tested) {

@@ -47,6 +47,10 @@ record StitchView(
     }
 
     static StitchView of(String title, double lockDepth, SetupKept sewn) {
+        return of(title, lockDepth, sewn, says(StitchModel.stepAt(lockDepth)));
+    }
+
+    private static StitchView of(String title, double lockDepth, SetupKept sewn, String says) {
         double scale = Math.min(MOST_PX_PER_MM, STACK_PX / sewn.stackMm());
         double topPx = thread(sewn.top().thread(), scale);
         double bobbinPx = sewn.bobbin() == null ? topPx : thread(sewn.bobbin().thread(), scale);
@@ -66,7 +70,7 @@ record StitchView(
         int step = StitchModel.stepAt(lockDepth);
         return new StitchView(
                 title,
-                says(step),
+                says,
                 top,
                 bottom,
                 lines,
@@ -84,28 +88,10 @@ record StitchView(
 
     /** The caption never says balanced of a strip that was read otherwise: it tells that the two differ. */
     static StitchView ofRead(String title, double lockDepth, SetupKept sewn, Strip strip) {
-        StitchView believed = of(title, lockDepth, sewn);
         boolean differs = StitchModel.stepAt(lockDepth) == 0 && !strip.isClean();
-        return differs ? believed.saying("you read it otherwise; the model thinks it nearly balanced") : believed;
-    }
-
-    private StitchView saying(String words) {
-        return new StitchView(
-                title,
-                words,
-                topPx,
-                bottomPx,
-                layerLines,
-                topPath,
-                bobbinPath,
-                topThreadPx,
-                bobbinThreadPx,
-                heightPx,
-                locks,
-                above,
-                below,
-                scalePx,
-                scaleWords);
+        return differs
+                ? of(title, lockDepth, sewn, "you read it otherwise; the model thinks it nearly balanced")
+                : of(title, lockDepth, sewn);
     }
 
     private static double thread(SewingThread thread, double scale) {

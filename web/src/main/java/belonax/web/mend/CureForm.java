@@ -64,10 +64,6 @@ record CureForm(Records records, MendNeedles.@Nullable Form needle, String dial,
     /** The last balance, or the middle of the usual band when that balance lies outside it. */
     private static double dialAgain(MachineNow now) {
         Dial dial = now.machine().dial();
-        double middle = dial.nearest((dial.normalLow() + dial.normalHigh()) / 2);
-        return now.dial().stream()
-                .filter(it -> it >= dial.normalLow() && it <= dial.normalHigh())
-                .findFirst()
-                .orElse(middle);
+        return now.dial().stream().filter(dial::isInBand).findFirst().orElseGet(dial::usualSetting);
     }
 }

@@ -58,8 +58,6 @@ record FaultBody(
     private static final double USUAL_TEX = 25;
     private static final double MOST_HOURS = 1000;
     private static final double MOST_DIAL = 20;
-    /** So far from where it is proven a dial still stands there. */
-    private static final double ABOUT_THERE = 0.51;
 
     private static final double MOST_MONTHS = 1200;
 
@@ -229,9 +227,11 @@ record FaultBody(
                 needle.map(NeedleInUse::needle),
                 new SetUp.Known(setup.clothIsKnown(), setup.thread() != null, systems));
         OptionalDouble proven = within("setup.provenDial", setup.provenDial(), MOST_DIAL);
+        if (proven.isEmpty()) {
+            return its;
+        }
         Double now = machine == null ? null : machine.dial();
-        boolean standsThere = proven.isPresent() && (now == null || Math.abs(now - proven.getAsDouble()) < ABOUT_THERE);
-        return standsThere ? its.withProvenDial() : its;
+        return now == null ? its.withProvenDial() : its.withDial(now, proven.getAsDouble());
     }
 
     private static final Set<Part> OF_THE_CLOTH =

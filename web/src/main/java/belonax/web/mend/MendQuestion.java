@@ -44,9 +44,6 @@ import org.springframework.stereotype.Component;
 /** Puts a case to the core, with all that the room knows of its machine, needle and cloth. */
 @Component
 class MendQuestion {
-    /** So far from where it is proven a dial still stands there. */
-    private static final double ABOUT_THERE = 0.51;
-
     private final FaultFinder finder;
     private final HazardModel hazards;
     private final ClothShelf cloths;
@@ -156,16 +153,13 @@ class MendQuestion {
                 .map(job -> SetUp.of(
                         job, needle.map(NeedleInUse::needle), new SetUp.Known(clothKnown, it.work() != null, true)))
                 .orElse(SetUp.UNKNOWN);
-        return standsProven(it, now) ? its.withProvenDial() : its;
-    }
-
-    private boolean standsProven(MendCase it, MachineNow now) {
         TableWork work = it.work();
         OptionalDouble dial = dial(it, now);
-        return work != null
-                && dial.isPresent()
-                && sampler.provenDial(now, work.setup()).stream()
-                        .anyMatch(proven -> Math.abs(proven - dial.getAsDouble()) < ABOUT_THERE);
+        return work == null || dial.isEmpty()
+                ? its
+                : sampler.provenDial(now, work.setup())
+                        .map(proven -> its.withDial(dial.getAsDouble(), proven))
+                        .orElse(its);
     }
 
     private BrokenHere broken(MachineNow now) {

@@ -1,6 +1,5 @@
 package belonax.web.drawer.machine;
 
-import belonax.BadInput;
 import belonax.machine.FootLength;
 import belonax.machine.Machine;
 import belonax.machine.MachineKind;
@@ -74,7 +73,7 @@ class MachinePage {
 
     @GetMapping("/drawer/machine/{id}")
     String edit(@PathVariable String id, Model model) {
-        MachineNow machine = room.find(id).orElseThrow(() -> new BadInput("machine", "It is no longer in the drawer."));
+        MachineNow machine = room.get(id);
         String name = machine.machine().name();
         show(MachineForm.of(machine.card(), name, shelf.revision(id).orElse(0), units()), model);
         model.addAttribute("called", name);

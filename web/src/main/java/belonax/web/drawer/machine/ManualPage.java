@@ -1,6 +1,5 @@
 package belonax.web.drawer.machine;
 
-import belonax.BadInput;
 import belonax.room.machine.Manual;
 import belonax.room.machine.ManualShelf;
 import belonax.room.needle.MachineNow;
@@ -74,7 +73,7 @@ class ManualPage {
     }
 
     private String show(String id, Model model) {
-        MachineNow machine = room.find(id).orElseThrow(() -> new BadInput("machine", "It is no longer in the drawer."));
+        MachineNow machine = room.get(id);
         layout.show(model, machine);
         model.addAttribute("called", machine.machine().name());
         model.addAttribute("lies", machine.card().manualPlace());

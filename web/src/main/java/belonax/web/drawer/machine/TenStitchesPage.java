@@ -1,6 +1,5 @@
 package belonax.web.drawer.machine;
 
-import belonax.BadInput;
 import belonax.machine.Foot;
 import belonax.machine.FootLength;
 import belonax.room.machine.MachineShelf;
@@ -101,7 +100,7 @@ class TenStitchesPage {
     }
 
     private MachineNow machine(String id) {
-        return room.find(id).orElseThrow(() -> new BadInput("machine", "It is no longer in the drawer."));
+        return room.get(id);
     }
 
     private Units units() {
