@@ -8,6 +8,7 @@ import belonax.room.balance.BalanceRun.State;
 import belonax.room.balance.BalanceRun.StripKept;
 import belonax.room.card.DrawerStore;
 import belonax.room.event.TableWork;
+import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
 import belonax.room.press.UseCase;
 import belonax.room.table.TableBook;
@@ -27,15 +28,23 @@ public class BalanceBook {
     private final Sampler sampler;
     private final SewingRoom room;
     private final TableBook table;
+    private final Undo undo;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
     BalanceBook(
-            DrawerStore drawer, Sampler sampler, SewingRoom room, TableBook table, Clock clock, Supplier<UUID> ids) {
+            DrawerStore drawer,
+            Sampler sampler,
+            SewingRoom room,
+            TableBook table,
+            Undo undo,
+            Clock clock,
+            Supplier<UUID> ids) {
         this.drawer = drawer;
         this.sampler = sampler;
         this.room = room;
         this.table = table;
+        this.undo = undo;
         this.clock = clock;
         this.ids = ids;
     }
@@ -104,15 +113,32 @@ public class BalanceBook {
                         .withPhoto()));
     }
 
-    /** Keeps the balance: proven for this set-up, and the last balance of the machine where there is one. */
+    /**
+     * Keeps the balance: proven for this set-up, and the last balance of the machine where there is one.
+     *
+     * @return the action, by which it can be taken back; none on a simulated machine
+     */
     @UseCase
-    public void keep(UUID id, int revision, double dial) {
+    public Optional<UUID> keep(UUID id, int revision, double dial) {
+        BalanceRun kept = drawer.get(BalanceRun.class, id).card();
+        change(id, revision, run -> run.ended(State.KEPT, dial));
+        return kept.simulated() == null
+                ? Optional.of(room.balanced(kept.machineId(), dial, kept.sewn()))
+                : Optional.empty();
+    }
+
+    /**
+     * Takes a kept balance back, in the log as well: its run goes on, or waits aside where another is under way.
+     *
+     * @param action what {@link #keep} returned
+     */
+    @UseCase
+    public void takeBack(UUID id, int revision, UUID action) {
         change(id, revision, run -> {
-            if (run.simulated() == null) {
-                room.balanced(run.machineId(), dial, run.sewn());
-            }
-            return run.ended(State.KEPT, dial);
+            boolean another = sampler.open(run.machineId()).isPresent();
+            return run.ended(another ? State.ENDED : State.OPEN, null);
         });
+        undo.undo(action);
     }
 
     /** Ends a run; nothing is kept of it as a balance. */

@@ -14,6 +14,7 @@ import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.event.TableWork;
+import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.web.shared.AtStop;
@@ -50,6 +51,7 @@ class BalancePage {
     private final BalanceOpinion opinions;
     private final Sentences sentences;
     private final SewingRoom room;
+    private final Undo undo;
     private final Layout layout;
     private final Clock clock;
 
@@ -61,6 +63,7 @@ class BalancePage {
             BalanceOpinion opinions,
             Sentences sentences,
             SewingRoom room,
+            Undo undo,
             Layout layout,
             Clock clock) {
         this.drawer = drawer;
@@ -70,6 +73,7 @@ class BalancePage {
         this.opinions = opinions;
         this.sentences = sentences;
         this.room = room;
+        this.undo = undo;
         this.layout = layout;
         this.clock = clock;
     }
@@ -114,7 +118,11 @@ class BalancePage {
     }
 
     @GetMapping("/balance/{id}")
-    String run(@PathVariable UUID id, @RequestParam(required = false) Optional<UUID> correct, Model model) {
+    String run(
+            @PathVariable UUID id,
+            @RequestParam(required = false) Optional<UUID> correct,
+            @RequestParam(required = false) Optional<UUID> done,
+            Model model) {
         Optional<Kept<BalanceRun>> kept = drawer.find(BalanceRun.class, id);
         Optional<MachineNow> machine = kept.flatMap(it -> room.find(it.card().machineId()));
         if (kept.isEmpty() || machine.isEmpty()) {
@@ -125,6 +133,7 @@ class BalancePage {
         model.addAttribute(
                 "run", BalanceView.of(kept.get(), opinions.of(run, machine.get().machine())));
         model.addAttribute("correct", correct.flatMap(run::find).orElse(null));
+        model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         model.addAttribute("tops", TopFace.values());
         model.addAttribute("undersides", Underside.values());
         model.addAttribute("also", BalanceView.ALSO);
@@ -158,7 +167,15 @@ class BalancePage {
             @Validated @ModelAttribute("form") BalanceForm.AtDial at,
             BindingResult errors) {
         Problems.refuseUnread(errors);
-        balances.keep(id, revision, Objects.requireNonNull(at.dial()));
+        return balances.keep(id, revision, Objects.requireNonNull(at.dial()))
+                .map(action -> "redirect:/balance/" + id + "?done=" + action)
+                .orElse("redirect:/balance/" + id);
+    }
+
+    /** Takes the balance back that was kept just now. */
+    @PostMapping("/balance/{id}/back")
+    String back(@PathVariable UUID id, @RequestParam int revision, @RequestParam UUID action) {
+        balances.takeBack(id, revision, action);
         return "redirect:/balance/" + id;
     }
 

@@ -192,6 +192,21 @@ class BalancePagesTest {
     }
 
     @Test
+    void a_kept_balance_is_taken_back_where_it_was_kept() throws Exception {
+        String run = begin("badger", "cloth=organza&layers=2&number=25");
+        var before = room.find("badger").orElseThrow().dial();
+        String kept = form(run + "/keep", "badger", "dial=7.5&revision=" + revision(run));
+        assertThat(room.find("badger").orElseThrow().dial()).hasValue(7.5);
+        assertThat(page(kept)).contains("Take");
+
+        form(run + "/back", "badger", "action=" + kept.replaceAll(".*done=", "") + "&revision=" + revision(run));
+
+        assertThat(room.find("badger").orElseThrow().dial()).isEqualTo(before);
+        assertThat(kept(run).card().state()).isEqualTo(State.OPEN);
+        assertThat(page(kept)).doesNotContain("/back\"");
+    }
+
+    @Test
     void strips_that_contradict_each_other_are_named_and_nothing_is_said_to_be_balanced() throws Exception {
         String run = begin("badger", "cloth=organza&layers=2&number=25");
         strip(run, "badger", "DOTS", "CLEAN", "2.5");
