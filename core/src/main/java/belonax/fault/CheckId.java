@@ -79,6 +79,21 @@ public enum CheckId {
         };
     }
 
+    /** Tells whether it looks at a needle, so that a machine with several is looked at needle by needle. */
+    public boolean isOfEachNeedle() {
+        return switch (this) {
+            case NEEDLE_REPLACE,
+                    NEEDLE_SEATED,
+                    CLAMP,
+                    NEEDLE_THREADED_DIRECTION,
+                    NEEDLE_SYSTEM,
+                    NEEDLE_TYPE,
+                    NEEDLE_SIZE -> true;
+            case LAST_GUIDE, NEEDLE_STRIKES -> true;
+            default -> false;
+        };
+    }
+
     /**
      * Returns the check of a name.
      *

@@ -13,7 +13,10 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -22,23 +25,26 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.FileSystemUtils;
 
 /**
- * One JSON file of everything, which another computer takes in. Taking one in replaces all there is, in one go or not at
+ * One file of everything, which another computer takes in. Taking one in replaces all there is, in one go or not at
  * all; what was there before is written aside first.
  */
 @Service
 public class Archive {
-    static final int VERSION = 2;
-    public static final int MOST_BYTES = 60 << 20;
+    static final int VERSION = 3;
 
     private static final Logger LOG = LoggerFactory.getLogger(Archive.class);
     private static final String MARK = "archive";
@@ -49,6 +55,7 @@ public class Archive {
     private final PictureStore pictures;
     private final SettingsStore settings;
     private final TransactionTemplate transactions;
+    private final TransactionTemplate snapshot;
     private final Clock clock;
     private final Path home;
 
@@ -57,19 +64,26 @@ public class Archive {
             DrawerStore drawer,
             PictureStore pictures,
             SettingsStore settings,
-            TransactionTemplate transactions,
+            PlatformTransactionManager manager,
             Clock clock,
             RoomProperties properties) {
         this.room = room;
         this.drawer = drawer;
         this.pictures = pictures;
         this.settings = settings;
-        this.transactions = transactions;
+        this.transactions = new TransactionTemplate(manager);
+        this.snapshot = new TransactionTemplate(manager);
+        snapshot.setReadOnly(true);
+        snapshot.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
         this.clock = clock;
         this.home = properties.home();
     }
 
-    /** What an archive holds; pictures are JPEG in base 64. */
+    /**
+     * What an archive's document holds.
+     *
+     * @param pictures only in archives before the third version: JPEG in base 64
+     */
     record Content(
             String belonax,
             int version,
@@ -77,14 +91,18 @@ public class Archive {
             Settings settings,
             RoomContent room,
             List<CardLine> drawer,
-            Map<UUID, byte[]> pictures) {}
+            @Nullable Map<UUID, byte[]> pictures) {}
 
-    /** Returns everything as one JSON document. */
-    public byte[] write() {
+    /** Writes everything, as it is at one moment. */
+    public void write(OutputStream out) {
+        Content content = Objects.requireNonNull(snapshot.execute(it -> content()));
         try {
-            return CraftJson.mapper().writerWithDefaultPrettyPrinter().writeValueAsBytes(content());
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException(e);
+            ArchiveFile.write(
+                    out,
+                    it -> CraftJson.mapper().writerWithDefaultPrettyPrinter().writeValue(it, content),
+                    home);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -94,11 +112,18 @@ public class Archive {
      * @return the file in which what was there before is kept
      * @throws BadInput if it is no archive, cut short, too large, from a newer Belonax, or holds what makes no sense
      */
-    public Path replace(byte[] archive) {
-        Content content = read(archive);
-        Map<UUID, PictureStore.Picture> drawn = new LinkedHashMap<>();
-        content.pictures().forEach((card, jpeg) -> drawn.put(card, pictures.read(jpeg)));
-        return replace(content, drawn);
+    public Path replace(Path archive) {
+        try {
+            Files.createDirectories(home);
+            Path unfolded = Files.createTempDirectory(home, "incoming");
+            try {
+                return replace(read(archive, unfolded), unfolded);
+            } finally {
+                FileSystemUtils.deleteRecursively(unfolded);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /**
@@ -114,57 +139,107 @@ public class Archive {
                 settings.now(),
                 new RoomContent(List.of(), List.of(), List.of()),
                 List.of(),
-                Map.of());
-        return replace(nothing, Map.of());
+                null);
+        try {
+            Path nothingUnfolded = Files.createTempDirectory(home, "incoming");
+            try {
+                return replace(nothing, nothingUnfolded);
+            } finally {
+                FileSystemUtils.deleteRecursively(nothingUnfolded);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
-    private Path replace(Content content, Map<UUID, PictureStore.Picture> drawn) {
+    private Path replace(Content content, Path unfolded) throws IOException {
         Path before = writeAside();
+        Path older = unfolded.resolve("older");
         try {
             transactions.executeWithoutResult(it -> {
                 room.replace(content.room());
                 drawer.replace(content.drawer());
                 settings.keep(content.settings());
+                swap(unfolded, older);
             });
-        } catch (BadInput bad) {
-            throw inArchive(bad);
-        } catch (RuntimeException contradiction) {
-            LOG.warn("An archive could not be taken in", contradiction);
-            throw new BadInput(
-                    "archive",
-                    "That archive contradicts itself: something in it names a thing that is not in it, or twice.");
+        } catch (RuntimeException refused) {
+            if (Files.isDirectory(older)) {
+                swap(older, unfolded.resolve("refused"));
+            }
+            throw told(refused);
         }
-        pictures.replace(drawn);
         return before;
     }
 
+    private static BadInput told(RuntimeException refused) {
+        if (refused instanceof BadInput bad) {
+            return inArchive(bad);
+        }
+        LOG.warn("An archive could not be taken in", refused);
+        return new BadInput(
+                "archive",
+                "That archive contradicts itself: something in it names a thing that is not in it, or twice.");
+    }
+
+    private void swap(Path files, Path older) {
+        try {
+            Files.createDirectories(older);
+            ArchiveFile.swap(home, files, older);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     private Content content() {
-        Map<UUID, byte[]> shown = new LinkedHashMap<>();
-        pictures.all().forEach((card, picture) -> shown.put(card, picture.jpeg()));
-        return new Content(MARK, VERSION, clock.instant(), settings.now(), room.content(), drawer.content(), shown);
+        return new Content(MARK, VERSION, clock.instant(), settings.now(), room.content(), drawer.content(), null);
     }
 
     private Path writeAside() {
         Path folder = home.resolve("before-archive");
-        Path file = folder.resolve(STAMP.format(clock.instant().atZone(ZoneOffset.UTC)) + ".json");
+        Path file = folder.resolve(STAMP.format(clock.instant().atZone(ZoneOffset.UTC)) + ".zip");
         try {
             Files.createDirectories(folder);
-            Files.write(file, write());
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+                write(out);
+            }
             return file;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static Content read(byte[] archive) {
+    /** Archives were one JSON document before the third version. */
+    private Content read(Path archive, Path unfolded) throws IOException {
+        if (isZip(archive)) {
+            return read(ArchiveFile.read(archive, unfolded, pictures));
+        }
         BadInput.unless(
-                archive.length <= MOST_BYTES, "archive", () -> "That file is larger than 60 MB, which no archive is.");
+                Files.size(archive) <= ArchiveFile.MOST_DOCUMENT_BYTES,
+                "archive",
+                () -> "That file is larger than 60 MB, which no older archive is.");
+        Content content = read(Files.readAllBytes(archive));
+        if (content.pictures() != null) {
+            for (Map.Entry<UUID, byte[]> it : content.pictures().entrySet()) {
+                byte[] drawn = pictures.read(it.getValue()).jpeg();
+                ArchiveFile.write(unfolded.resolve(PictureStore.FOLDER), it.getKey() + ".jpg", drawn);
+            }
+        }
+        return content;
+    }
+
+    private static boolean isZip(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            return new String(in.readNBytes(2), StandardCharsets.ISO_8859_1).equals("PK");
+        }
+    }
+
+    private static Content read(byte[] archive) {
         try {
             JsonNode tree = CraftJson.mapper().readTree(new String(archive, StandardCharsets.UTF_8));
             BadInput.unless(
                     tree != null && MARK.equals(tree.path("belonax").asText()),
                     "archive",
-                    () -> "That file is no archive of Belonax. Choose the .json file that Belonax wrote.");
+                    () -> "That file is no archive of Belonax. Choose the file that Belonax wrote.");
             int version = tree.path("version").asInt(0);
             BadInput.unless(
                     version <= VERSION,
@@ -181,8 +256,7 @@ public class Archive {
             throw e.getCause() instanceof BadInput bad ? inArchive(bad) : unreadable();
         } catch (JsonProcessingException e) {
             throw new BadInput(
-                    "archive",
-                    "That file is no JSON, or was cut short. Choose the whole .json file that Belonax wrote.");
+                    "archive", "That file is no archive, or was cut short. Choose the whole file that Belonax wrote.");
         }
     }
 
@@ -200,7 +274,6 @@ public class Archive {
         boolean whole = content.room() != null
                 && content.drawer() != null
                 && content.settings() != null
-                && content.pictures() != null
                 && content.room().machines() != null;
         BadInput.unless(whole, "archive", () -> "That archive lacks a part. Choose the file as Belonax wrote it.");
         return content;

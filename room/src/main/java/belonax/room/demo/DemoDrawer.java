@@ -120,7 +120,8 @@ class DemoDrawer implements ApplicationRunner {
         drawer.add(
                 new WoundBobbin(midnight, BobbinClass.CLASS_15.words(), "blue, Heron", 30.0, BobbinMaterial.PLASTIC));
         drawer.add(new WoundBobbin(null, "L", "whose?", null, BobbinMaterial.METAL));
-        drawer.add(Manual.typed("heron", "", "threading 12\nthe bobbin 14\nbuttonholes, balance 31\nerror signs 62"));
+        drawer.add(Manual.typed(
+                "heron", "", "threading 12\nthe bobbin 14\nbuttonholes, balance 31\nerror signs 62", null));
     }
 
     private void addPackets() {

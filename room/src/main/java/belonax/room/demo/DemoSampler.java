@@ -4,6 +4,8 @@ import belonax.balance.TopFace;
 import belonax.balance.Underside;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
+import belonax.hazard.Job;
+import belonax.match.StitchAdvice;
 import belonax.needle.NeedleType;
 import belonax.room.balance.BalanceRun;
 import belonax.room.balance.BalanceRun.State;
@@ -94,13 +96,14 @@ class DemoSampler implements ApplicationRunner {
             @Nullable Double dial,
             List<StripKept> strips) {
         Stack stack = Stack.of(cloths.get(cloth), layers);
+        SewingThread thread = SewingThread.spunPolyester(tex);
         SetupKept sewn = new SetupKept(
                 cloth,
                 stack.words(),
                 layers,
                 stack.thicknessMm(),
-                0,
-                ThreadKept.of(SewingThread.spunPolyester(tex)),
+                StitchAdvice.wishedFor(Job.sewing(stack, thread).build()).widthMm(),
+                ThreadKept.of(thread),
                 null);
         drawer.add(new BalanceRun(
                 machine,

@@ -5,6 +5,7 @@ import belonax.cloth.Stack;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.life.Wear;
+import belonax.match.StitchAdvice;
 import belonax.plan.ThreadUse;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
@@ -73,6 +74,7 @@ class DemoTables implements ApplicationRunner {
         SewingThread thread =
                 spool.card().thread(clock.instant().atZone(clock.getZone()).getYear());
         ThreadKept kept = ThreadKept.of(thread);
+        Job job = Job.sewing(stack, thread).build();
         return new TableWork(
                 List.of(new TableWork.Laid(cloth, null, stack.layers())),
                 "",
@@ -83,8 +85,15 @@ class DemoTables implements ApplicationRunner {
                 null,
                 null,
                 "",
-                new SetupKept(cloth, stack.words(), stack.layers(), stack.thicknessMm(), 0, kept, null),
+                new SetupKept(
+                        cloth,
+                        stack.words(),
+                        stack.layers(),
+                        stack.thicknessMm(),
+                        StitchAdvice.wishedFor(job).widthMm(),
+                        kept,
+                        null),
                 Wear.of(stack, thread, Purpose.SEAM),
-                ThreadUse.of(Job.sewing(stack, thread).build()));
+                ThreadUse.of(job));
     }
 }

@@ -2,7 +2,6 @@ package belonax.room.drawer;
 
 import belonax.BadInput;
 import belonax.room.RoomProperties;
-import belonax.room.card.DrawerStore;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -15,12 +14,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Iterator;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -35,19 +31,22 @@ public class PictureStore {
     private static final int LARGEST_SIDE_PX = 8000;
     private static final int SHOWN_SIDE_PX = 640;
     public static final int MOST_BYTES = 8 << 20;
+    /** Where they lie, in the data folder and in an archive; each is named by its card. */
+    public static final String FOLDER = "pictures";
+
     private static final Set<String> FORMATS = Set.of("JPEG", "png");
 
     private final Path folder;
 
     PictureStore(RoomProperties properties) {
-        this.folder = properties.home().resolve("pictures");
+        this.folder = properties.home().resolve(FOLDER);
     }
 
     /** A picture drawn anew. */
     public static final class Picture {
         private final byte[] jpeg;
 
-        Picture(byte[] jpeg) {
+        private Picture(byte[] jpeg) {
             this.jpeg = jpeg;
         }
 
@@ -104,34 +103,6 @@ public class PictureStore {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    /** Returns all pictures, by their cards. */
-    public Map<UUID, Picture> all() {
-        Map<UUID, Picture> all = new TreeMap<>();
-        if (Files.isDirectory(folder)) {
-            try (Stream<Path> files = Files.list(folder)) {
-                for (Path it : files.toList()) {
-                    String name = it.getFileName().toString().replace(".jpg", "");
-                    DrawerStore.uuid(name).ifPresent(card -> find(card).ifPresent(picture -> all.put(card, picture)));
-                }
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        }
-        return all;
-    }
-
-    /** Replaces all pictures. */
-    public void replace(Map<UUID, Picture> pictures) {
-        try {
-            for (UUID it : all().keySet()) {
-                Files.deleteIfExists(file(it));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        pictures.forEach(this::keep);
     }
 
     private Path file(UUID card) {

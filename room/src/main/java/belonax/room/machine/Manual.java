@@ -7,16 +7,23 @@ import belonax.room.card.IsCard;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Where a machine's manual is read: a link to it, and the pages that are looked up again and again.
+ * Where a machine's manual is read: a link to it or the file itself, and the pages that are looked up again and again.
  *
  * @param link a web address; empty where there is none
+ * @param file the name of its PDF among the {@link ManualFiles}; null where none was kept
  */
 @IsCard(CardKind.MANUAL)
-public record Manual(String machineId, String link, List<NamedPage> pages) implements Card {
+public record Manual(
+        String machineId,
+        String link,
+        List<NamedPage> pages,
+        @Nullable UUID file) implements Card {
     private static final int MOST_PAGES = 40;
     private static final Pattern NAMED = Pattern.compile("^(.+?)\\s*[:,]?\\s+(?:p\\.?\\s*|page\\s+)?(\\d{1,4})$");
 
@@ -52,7 +59,7 @@ public record Manual(String machineId, String link, List<NamedPage> pages) imple
      *
      * @throws BadInput naming a line that has no number
      */
-    public static Manual typed(String machineId, String link, String pages) {
+    public static Manual typed(String machineId, String link, String pages, @Nullable UUID file) {
         return new Manual(
                 machineId,
                 link,
@@ -60,7 +67,8 @@ public record Manual(String machineId, String link, List<NamedPage> pages) imple
                         .map(String::strip)
                         .filter(it -> !it.isEmpty())
                         .map(Manual::page)
-                        .toList());
+                        .toList(),
+                file);
     }
 
     private static NamedPage page(String line) {

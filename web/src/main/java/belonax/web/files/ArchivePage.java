@@ -6,14 +6,14 @@ import belonax.web.shared.AtStop;
 import belonax.web.shared.Stop;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,32 +41,30 @@ class ArchivePage {
         return "files/page";
     }
 
-    @GetMapping("/drawer/files/archive.json")
-    ResponseEntity<byte[]> write() {
-        String name = "belonax-" + LocalDate.now(clock) + ".json";
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(archive.write());
+    @GetMapping("/drawer/files/archive.zip")
+    void write(HttpServletResponse response) throws IOException {
+        String name = "belonax-" + LocalDate.now(clock) + ".zip";
+        response.setContentType("application/zip");
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment().filename(name).build().toString());
+        archive.write(response.getOutputStream());
     }
 
     @PostMapping("/drawer/files/archive")
     String take(@RequestParam Optional<MultipartFile> archiveFile, HttpServletResponse response, Model model)
             throws IOException {
+        Path sent = Files.createTempFile("belonax", ".archive");
         try {
-            MultipartFile file = archiveFile
+            archiveFile
                     .filter(it -> !it.isEmpty())
-                    .orElseThrow(() -> new BadInput("archive", "Choose the .json file that Belonax wrote."));
-            BadInput.unless(
-                    file.getSize() <= Archive.MOST_BYTES,
-                    "archive",
-                    () -> "That file is larger than 60 MB, which no archive is.");
-            return "redirect:/drawer/files?done="
-                    + archive.replace(file.getBytes()).getFileName();
+                    .orElseThrow(() -> new BadInput("archive", "Choose the file that Belonax wrote."))
+                    .transferTo(sent);
+            return "redirect:/drawer/files?done=" + archive.replace(sent).getFileName();
         } catch (BadInput refused) {
             return refused(refused, response, model);
+        } finally {
+            Files.deleteIfExists(sent);
         }
     }
 

@@ -12,15 +12,7 @@ record MachineFacts(List<String> lines) {
         List<String> lines = new ArrayList<>();
         lines.add(Words.capital(now.machine().kind().words()) + ", bobbin "
                 + now.machine().bobbin().words());
-        now.places()
-                .forEach(place -> place.fitted()
-                        .ifPresent(it -> lines.add(String.format(
-                                Locale.ROOT,
-                                "%s: %s, %.1f hours%s",
-                                Words.capital(place.name()),
-                                it.needle().needle().words(),
-                                it.needle().effectiveHours(),
-                                it.needle().struck() ? ", struck something" : ""))));
+        now.places().forEach(place -> place.fitted().ifPresent(it -> lines.add(needle(place, it))));
         if (!now.missing().isEmpty()) {
             lines.add("Missing, perhaps inside: " + now.missingWords());
         }
@@ -29,5 +21,16 @@ record MachineFacts(List<String> lines) {
         lines.add("Plate: " + now.machine().plate().name() + "; foot: "
                 + now.machine().foot().name());
         return new MachineFacts(lines);
+    }
+
+    /** Returns the needle of a place with its hours. */
+    static String needle(MachineNow.Place place, MachineNow.Fitted it) {
+        return String.format(
+                Locale.ROOT,
+                "%s: %s, %.1f hours%s",
+                Words.capital(place.name()),
+                it.needle().needle().words(),
+                it.needle().effectiveHours(),
+                it.needle().struck() ? ", struck something" : "");
     }
 }

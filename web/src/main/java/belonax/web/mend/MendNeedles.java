@@ -40,9 +40,10 @@ class MendNeedles {
     /**
      * The list.
      *
+     * @param where the place it is about, named where the machine has several; else empty
      * @param needle the needle that was seen in the machine; empty when none was known
      */
-    record Form(String needle, List<Choice> in, String chosen) {}
+    record Form(String where, String needle, List<Choice> in, String chosen) {}
 
     Form form(MendCase it, Check check, MachineNow now) {
         Place place = now.placeAskedAbout();
@@ -61,7 +62,10 @@ class MendNeedles {
                 .or(() -> wanted.map(needle -> needle.equals(same.orElse(null)) ? SAME : BEST))
                 .orElse(OLD);
         return new Form(
-                place.fitted().map(Fitted::needleId).map(String::valueOf).orElse(""), in, chosen);
+                now.places().size() > 1 ? place.name() : "",
+                place.fitted().map(Fitted::needleId).map(String::valueOf).orElse(""),
+                in,
+                chosen);
     }
 
     /**

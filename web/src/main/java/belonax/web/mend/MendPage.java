@@ -146,6 +146,7 @@ class MendPage {
             model.addAttribute(
                     "delivery", view.check().id() == CheckId.SPOOL_DELIVERY ? question.delivery(it) : List.of());
             model.addAttribute("pictures", StepPictures.of(view.check(), machine.get()));
+            model.addAttribute("eachNeedle", EachNeedle.of(view.check().id(), machine.get()));
         }
         if (view.isCured() && it.last().isPresent()) {
             Check cured = finder.table().check(it.last().get().check());

@@ -266,7 +266,7 @@ class DrawerPagesTest {
     @CsvSource({
         "/drawer/print/machine.pdf, application/pdf", "/drawer/print/labels.pdf, application/pdf",
         "/drawer/print/ladder.pdf, application/pdf", "/drawer/gauge.pdf, application/pdf",
-        "/drawer/files/archive.json, application/json", "/drawer/files/SPOOLS.csv, text/csv;charset=UTF-8"
+        "/drawer/files/archive.zip, application/zip", "/drawer/files/SPOOLS.csv, text/csv;charset=UTF-8"
     })
     void files_are_what_they_say(String path, String type) throws Exception {
         byte[] file = mvc.perform(get(path))

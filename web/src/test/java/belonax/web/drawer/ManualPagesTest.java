@@ -3,11 +3,15 @@ package belonax.web.drawer;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import belonax.room.card.DrawerStore;
 import belonax.room.machine.Manual;
+import belonax.room.machine.ManualFiles;
 import belonax.room.machine.ManualShelf;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,6 +20,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
@@ -55,6 +60,47 @@ class ManualPagesTest {
 
         drawer.undo(UUID.fromString(String.valueOf(last).replaceAll(".*done=", "")));
         assertThat(manuals.of("heron").orElseThrow().pages().get(0).words()).isEqualTo("oiling, page 40");
+    }
+
+    @Test
+    void a_pdf_is_kept_opened_at_its_pages_and_taken_back() throws Exception {
+        byte[] manual = "%PDF-1.7 how Badger is threaded %%EOF".getBytes(StandardCharsets.ISO_8859_1);
+        assertThat(sendPdf("no manual".getBytes(StandardCharsets.ISO_8859_1)).getContentAsString())
+                .contains("That file is no PDF.");
+        assertThat(sendPdf(Arrays.copyOf(manual, 20)).getContentAsString()).contains("That PDF was cut short");
+        assertThat(sendPdf(new byte[ManualFiles.MOST_BYTES + 1]).getContentAsString())
+                .contains("larger than 20 MB");
+
+        String last = String.valueOf(sendPdf(manual).getRedirectedUrl());
+
+        assertThat(mvc.perform(get("/drawer/machine/badger/manual.pdf"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsByteArray())
+                .isEqualTo(manual);
+        String trouble = mvc.perform(
+                        post("/mend").with(csrf()).param("symptom", "JAM").param("machine", "badger"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        assertThat(page(String.valueOf(trouble))).contains("/drawer/machine/badger/manual.pdf#page=12");
+
+        drawer.undo(UUID.fromString(last.replaceAll(".*done=", "")));
+        assertThat(mvc.perform(get("/drawer/machine/badger/manual.pdf"))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(404);
+    }
+
+    private MockHttpServletResponse sendPdf(byte[] pdf) throws Exception {
+        return mvc.perform(multipart("/drawer/machine/badger/manual")
+                        .file(new MockMultipartFile("file", "manual.pdf", "application/pdf", pdf))
+                        .with(csrf())
+                        .param("link", "")
+                        .param("pages", "threading 12"))
+                .andReturn()
+                .getResponse();
     }
 
     @ParameterizedTest

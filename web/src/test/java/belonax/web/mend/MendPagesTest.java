@@ -139,6 +139,16 @@ class MendPagesTest {
     }
 
     @Test
+    void both_needles_of_an_overlocker_are_named_by_their_places() throws Exception {
+        String trouble = begin("machine=sparrow&symptom=SKIPPED_STITCHES");
+        form(trouble + "/glance", "NEEDLE=WRONG&revision=" + revision(trouble));
+
+        mvc.perform(get(trouble))
+                .andExpect(content().string(containsString("Look at each needle by itself. Left needle: ")))
+                .andExpect(content().string(containsString("; Right needle: ")));
+    }
+
+    @Test
     void the_fingernail_goes_on_one_tour_and_one_press_says_that_nothing_caught() throws Exception {
         String trouble = begin("symptom=THREAD_SHREDS&when=ONE_NEEDLE_POSITION&cloth=poplin&layers=2");
         form(trouble + "/glance", "revision=" + revision(trouble));

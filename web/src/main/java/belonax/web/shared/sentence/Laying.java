@@ -7,6 +7,7 @@ import belonax.hazard.Job;
 import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
 import belonax.life.Wear;
+import belonax.match.StitchAdvice;
 import belonax.plan.ThreadUse;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Spool;
@@ -46,12 +47,13 @@ final class Laying {
         Optional<SewingThread> bobbin = sentence.thread().inTheBobbin(stock);
         Purpose purpose = sentence.work().purposeRead();
         Double width = sentence.work().widthMm(stock.units());
+        Job told = job.build();
         SetupKept setup = new SetupKept(
                 stack.all().get(0).cloth().id(),
                 stack.words(),
                 stack.layers(),
                 Math.max(LEAST_STACK_MM, stack.thicknessMm()),
-                width == null ? 0 : width,
+                StitchAdvice.wishedFor(told).widthMm(),
                 ThreadKept.of(thread),
                 bobbin.map(ThreadKept::of).orElse(null));
         return new TableWork(
@@ -68,7 +70,7 @@ final class Laying {
                 sentence.work().twinWished(),
                 setup,
                 Wear.of(stack, thread, purpose),
-                ThreadUse.of(job.build()));
+                ThreadUse.of(told));
     }
 
     private static List<Laid> laid(Sentence sentence, Stack stack) {

@@ -92,7 +92,7 @@ class PairingTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/", "/match", "/drawer", "/settings", "/drawer/files/archive.json", "/actuator/health", "/v3/api-docs",
+                "/", "/match", "/drawer", "/settings", "/drawer/files/archive.zip", "/actuator/health", "/v3/api-docs",
                 "/pair/", "/pairs", "/fonts/../drawer", "/app/../drawer", "/app.css/../../drawer", "/fonts/a/b",
                         "/app%2e",
                 "/icon.svg;/drawer", "//drawer"

@@ -34,7 +34,7 @@ class UnpairedTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"/", "/match", "/needles", "/drawer/files/archive.json", "/settings", "/error", "/v3/api-docs"})
+            strings = {"/", "/match", "/needles", "/drawer/files/archive.zip", "/settings", "/error", "/v3/api-docs"})
     void every_page_leads_to_pairing(String path) throws Exception {
         mvc.perform(get(path).with(fromTheNetwork()))
                 .andExpect(status().isSeeOther())
