@@ -13,6 +13,7 @@ import belonax.room.balance.PullLog;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.drawer.OffTheSpool;
 import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
@@ -26,6 +27,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -48,6 +50,7 @@ class BalancePage {
     private final BalanceBook balances;
     private final Sampler sampler;
     private final PullLog pulls;
+    private final OffTheSpool spools;
     private final BalanceOpinion opinions;
     private final Sentences sentences;
     private final SewingRoom room;
@@ -60,6 +63,7 @@ class BalancePage {
             BalanceBook balances,
             Sampler sampler,
             PullLog pulls,
+            OffTheSpool spools,
             BalanceOpinion opinions,
             Sentences sentences,
             SewingRoom room,
@@ -70,6 +74,7 @@ class BalancePage {
         this.balances = balances;
         this.sampler = sampler;
         this.pulls = pulls;
+        this.spools = spools;
         this.opinions = opinions;
         this.sentences = sentences;
         this.room = room;
@@ -190,11 +195,9 @@ class BalancePage {
         return "redirect:/balance/" + id;
     }
 
-    private Optional<String> pullAsks(MachineNow machine, HttpServletRequest request) {
+    private Optional<TableWork> asked(MachineNow machine, HttpServletRequest request) {
         try {
-            return pulls.asks(
-                    machine,
-                    sentences.work(request, Optional.of(machine)).setup().onTheBobbin());
+            return Optional.of(sentences.work(request, Optional.of(machine)));
         } catch (BadInput refused) {
             return Optional.empty(); // What will not do is said beside the sentence.
         }
@@ -205,7 +208,12 @@ class BalancePage {
         model.addAttribute("touched", Choice.of(Touched.values(), Touched::words));
         model.addAttribute("before", BeforeView.of(machine));
         model.addAttribute("pastCount", sampler.past(machine.id()).size());
-        model.addAttribute("pullAsks", pullAsks(machine, request).orElse(null));
+        Optional<TableWork> asked = asked(machine, request);
+        model.addAttribute(
+                "pullAsks",
+                asked.flatMap(it -> pulls.asks(machine, it.setup().onTheBobbin()))
+                        .orElse(null));
+        model.addAttribute("delivery", asked.map(spools::advice).orElse(List.of()));
         return machine.machine().bobbin() == BobbinKind.NONE ? "balance/loopers" : "balance/begin";
     }
 }

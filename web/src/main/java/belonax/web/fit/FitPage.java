@@ -2,8 +2,7 @@ package belonax.web.fit;
 
 import belonax.machine.FitStep;
 import belonax.room.Choice;
-import belonax.room.card.DrawerStore;
-import belonax.room.drawer.Spool;
+import belonax.room.drawer.OffTheSpool;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
@@ -17,8 +16,6 @@ import belonax.web.shared.form.Problems;
 import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -45,25 +42,22 @@ class FitPage {
     private final SewingRoom room;
     private final Sentences sentences;
     private final NeedleSupply supply;
-    private final DrawerStore drawer;
+    private final OffTheSpool spools;
     private final Layout layout;
-    private final Clock clock;
 
     FitPage(
             NeedleBook book,
             SewingRoom room,
             Sentences sentences,
             NeedleSupply supply,
-            DrawerStore drawer,
-            Layout layout,
-            Clock clock) {
+            OffTheSpool spools,
+            Layout layout) {
         this.book = book;
         this.room = room;
         this.sentences = sentences;
         this.supply = supply;
-        this.drawer = drawer;
+        this.spools = spools;
         this.layout = layout;
-        this.clock = clock;
     }
 
     @GetMapping("/fit")
@@ -96,7 +90,9 @@ class FitPage {
         sentences.show(model, machine, "/fit", request);
         if (!view.isEnd()) {
             boolean isThreading = view.step().scene() == FitStep.Scene.THREADED;
-            model.addAttribute("delivery", isThreading ? delivery(machine.get()) : List.of());
+            model.addAttribute(
+                    "delivery",
+                    isThreading ? machine.get().table().map(spools::advice).orElse(List.of()) : List.of());
             named.filter(it -> view.number() == view.count())
                     .ifPresent(it -> model.addAttribute("usual", AtOnce.of(place, goesIn, it)));
             return "fit/step";
@@ -181,15 +177,6 @@ class FitPage {
         sentences.show(model, Optional.of(machine), "/fit/broken", request);
         model.addAttribute("broken", BrokenView.of(machine, place));
         return "fit/broken";
-    }
-
-    /** Returns how the spool on the table wants to come off. */
-    private List<String> delivery(MachineNow machine) {
-        return machine.table()
-                .flatMap(it -> Optional.ofNullable(it.top().spool()))
-                .flatMap(it -> drawer.find(Spool.class, it))
-                .map(it -> it.card().delivery(LocalDate.now(clock).getYear()).advice())
-                .orElse(List.of());
     }
 
     /** Says which needle goes in, and where it comes from; nothing where none is named. */

@@ -19,6 +19,7 @@ import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.care.CareLog;
 import belonax.room.drawer.ClothShelf;
+import belonax.room.drawer.OffTheSpool;
 import belonax.room.drawer.Spool;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
@@ -38,7 +39,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Puts a case to the core, with all that the room knows of its machine, needle and cloth. */
@@ -52,6 +52,7 @@ class MendQuestion {
     private final CaseBook cases;
     private final NeedleBook book;
     private final DrawerStore drawer;
+    private final OffTheSpool spools;
     private final Sampler sampler;
     private final Clock clock;
 
@@ -64,6 +65,7 @@ class MendQuestion {
             CaseBook cases,
             NeedleBook book,
             DrawerStore drawer,
+            OffTheSpool spools,
             Sampler sampler,
             Clock clock) {
         this.finder = finder;
@@ -74,6 +76,7 @@ class MendQuestion {
         this.cases = cases;
         this.book = book;
         this.drawer = drawer;
+        this.spools = spools;
         this.sampler = sampler;
         this.clock = clock;
     }
@@ -122,13 +125,9 @@ class MendQuestion {
 
     /** Returns how the spool of a trouble wants to come off; nothing where none is known. */
     List<String> delivery(MendCase it) {
-        return Optional.ofNullable(it.spool())
-                .or(() -> Optional.ofNullable(it.work())
-                        .flatMap(work -> Optional.ofNullable(work.top().spool()).map(UUID::toString)))
-                .flatMap(id -> drawer.find(Spool.class, id))
-                .map(spool ->
-                        spool.card().delivery(LocalDate.now(clock).getYear()).advice())
-                .orElse(List.of());
+        return spools.advice(Optional.ofNullable(it.spool())
+                .flatMap(DrawerStore::uuid)
+                .or(() -> Optional.ofNullable(it.work()).map(work -> work.top().spool())));
     }
 
     /** The spool that was named knows how old it is; else it is the thread of the strip. */

@@ -62,6 +62,7 @@ class BalancePagesTest {
                 .andExpect(content().string(containsString("This case is sealed")))
                 .andExpect(content().string(containsString("3 past balances of this machine")));
         mvc.perform(get("/balance").cookie(new Cookie("belonax-machine", "badger")))
+                .andExpect(content().string(containsString("Stand it on the table and draw the thread straight up")))
                 .andExpect(content().string(containsString("Hang the case by its thread")))
                 .andExpect(content().string(containsString("turns clockwise when pulled")));
         mvc.perform(get("/balance").cookie(new Cookie("belonax-machine", "sparrow")))
