@@ -86,6 +86,7 @@ class ArchitectureTest {
                     "java.io..",
                     "java.text..",
                     "org.apache.commons.statistics..",
+                    "org.jgrapht..",
                     "java.nio.charset..",
                     "org.jspecify.annotations..")
             .because("the core knows no framework, no clock and no database");

@@ -129,6 +129,11 @@ public final class Match {
                 && one.spacingMm() == other.spacingMm();
     }
 
+    /** Returns every needle of a kind that may be used here, judged, in no order. */
+    public List<Recommendation> all() {
+        return candidates.usable().stream().map(candidates::judged).toList();
+    }
+
     /** Returns the needle to fit. */
     public Recommendation best() {
         return recommendations.get(0);

@@ -1,7 +1,6 @@
 package belonax.plan;
 
 import belonax.hazard.Job;
-import belonax.match.StitchAdvice;
 
 /**
  * The thread that one stitch takes. On a lockstitch each thread runs the stitch's length and once through the stack; an
@@ -18,15 +17,19 @@ public record ThreadUse(double topMm, double belowMm) {
     private static final double SHARE_AT_SPEED = 0.4;
 
     private static final double OVERLOCK_NEEDLE = 3;
+    private static final double OVERLOCK_LOOPER = 8;
 
     /** Works out what a stitch of a job takes. */
     public static ThreadUse of(Job job) {
-        StitchAdvice stitch = StitchAdvice.wishedFor(job);
-        if (stitch.kind() == StitchAdvice.Kind.OVERLOCK) {
+        return of(StepStitch.advised(job), job.stack().thicknessMm());
+    }
+
+    /** Works out what a stitch takes. */
+    static ThreadUse of(StepStitch stitch, double stackMm) {
+        if (stitch.hasLoopers()) {
             return new ThreadUse(OVERLOCK_NEEDLE * stitch.lengthMm(), 0);
         }
-        double run =
-                Math.hypot(stitch.lengthMm(), stitch.widthMm()) + job.stack().thicknessMm();
+        double run = Math.hypot(stitch.lengthMm(), stitch.widthMm()) + stackMm;
         return new ThreadUse(run, run);
     }
 
@@ -40,7 +43,26 @@ public record ThreadUse(double topMm, double belowMm) {
         return metres(belowMm, minutes);
     }
 
+    /** Returns the metres that so many stitches take from above, for each strand or needle, waste included. */
+    double topMetresOf(double stitches) {
+        return metresOf(stitches, topMm);
+    }
+
+    /** Returns the metres that so many stitches take from the bobbin, waste included. */
+    double belowMetresOf(double stitches) {
+        return metresOf(stitches, belowMm);
+    }
+
+    /** Returns the metres that so many stitches of an overlock seam take in each looper, waste included. */
+    double looperMetresOf(double stitches) {
+        return metresOf(stitches, topMm / OVERLOCK_NEEDLE * OVERLOCK_LOOPER);
+    }
+
     private static double metres(double mm, double minutes) {
-        return minutes * MOTOR_STITCHES_A_MINUTE * SHARE_AT_SPEED * mm * WASTE / 1000;
+        return metresOf(minutes * MOTOR_STITCHES_A_MINUTE * SHARE_AT_SPEED, mm);
+    }
+
+    private static double metresOf(double stitches, double mm) {
+        return stitches * mm * WASTE / 1000;
     }
 }

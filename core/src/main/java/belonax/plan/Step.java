@@ -1,0 +1,44 @@
+package belonax.plan;
+
+import belonax.BadInput;
+import belonax.match.MatchRequest;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * One step of a job: a seam, or several alike, that are sewn without changing anything.
+ *
+ * @param id by which other steps name it
+ * @param name in the sewist's words
+ * @param asked stack, thread, purpose and machine, as they are put to the matcher
+ * @param thread what tells its thread from others: two steps with the same word need no change
+ * @param seamMetres length of one pass, above 0 and at most 10 000 m
+ * @param passes how often it is sewn over, 1 to 100
+ * @param after what has to be sewn before it
+ * @param station the machine that sews it
+ * @param dial where its top dial is known to balance; empty where that is to be expected from the rules
+ */
+public record Step(
+        String id,
+        String name,
+        MatchRequest asked,
+        StepStitch stitch,
+        String thread,
+        double seamMetres,
+        int passes,
+        Set<String> after,
+        String station,
+        OptionalDouble dial) {
+    private static final double MOST_METRES = 10_000;
+    private static final int MOST_PASSES = 100;
+
+    public Step {
+        after = Set.copyOf(after);
+        BadInput.unless(!id.isBlank(), "id", () -> "A step has an id, such as “hem”.");
+        BadInput.unless(
+                seamMetres > 0 && seamMetres <= MOST_METRES,
+                "seamMetres",
+                () -> "Type how long the seam is, above 0 and at most 10 000 m.");
+        BadInput.unless(passes >= 1 && passes <= MOST_PASSES, "passes", () -> "A seam is sewn over 1 to 100 times.");
+    }
+}
