@@ -63,12 +63,24 @@ public record JobPlan(
      * @param station the machine
      * @param from where it comes from
      * @param hours that these steps cost it
-     * @param outlasted whether a step costs more hours than a needle has
+     * @param lasts effective hours that the needle has
      */
     public record Group(
-            String station, Recommendation needle, From from, double hours, boolean outlasted, List<Planned> steps) {
+            String station, Recommendation needle, From from, double hours, double lasts, List<Planned> steps) {
+        private static final double A_LITTLE = 1e-9;
+
         public Group {
             steps = List.copyOf(steps);
+        }
+
+        /** Tells whether its one step takes more hours than a needle has: it has to be changed in it. */
+        public boolean outlasted() {
+            return hours > lasts + A_LITTLE;
+        }
+
+        /** Returns how many needles it takes: one, where none is outlasted. */
+        public int needles() {
+            return Math.max(1, (int) Math.ceil(hours / lasts - A_LITTLE));
         }
     }
 
@@ -98,8 +110,10 @@ public record JobPlan(
 
     /** Returns how many needles it takes; those that come back are counted once. */
     public int needles() {
-        return (int)
-                groups.stream().filter(it -> it.from() != From.AN_EARLIER_STEP).count();
+        return groups.stream()
+                .filter(it -> it.from() != From.AN_EARLIER_STEP)
+                .mapToInt(Group::needles)
+                .sum();
     }
 
     /** Returns the needles that have to come out of a packet, one entry each. */

@@ -59,8 +59,7 @@ final class Naming {
                 .mapToDouble(it -> uses.get(it.step()).effectiveHours())
                 .sum();
         Chosen chosen = chosen(run, hours);
-        boolean outlasted = hours > chosen.hours() + A_LITTLE;
-        if (!outlasted) {
+        if (hours <= chosen.hours() + A_LITTLE) {
             left.add(new Left(chosen.needle(), chosen.worn(), chosen.hours() - hours));
         }
         List<Planned> planned =
@@ -69,7 +68,7 @@ final class Naming {
                 .map(Planned::needle)
                 .max(Comparator.comparing(Recommendation::verdict).thenComparingDouble(Recommendation::expectedHarm))
                 .orElseThrow();
-        return new Group(stations.get(run.machine()).id(), worst, chosen.from(), hours, outlasted, planned);
+        return new Group(stations.get(run.machine()).id(), worst, chosen.from(), hours, chosen.hours(), planned);
     }
 
     private Planned planned(Run.Sewn it, Chosen chosen) {

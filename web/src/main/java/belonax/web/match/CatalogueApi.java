@@ -12,6 +12,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Shank;
 import belonax.web.shared.api.ApiRefusal;
+import belonax.web.shared.api.NeedleAnswer;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
@@ -69,7 +70,7 @@ class CatalogueApi {
             double eyeWidthShare,
             String goodFor,
             String notFor,
-            List<MatchAnswer.SizeAnswer> sizes) {}
+            List<NeedleAnswer.SizeAnswer> sizes) {}
 
     record SystemAnswer(
             String system,
@@ -106,7 +107,7 @@ class CatalogueApi {
                         it.goodFor(),
                         it.notFor(),
                         range.sizesOf(it).stream()
-                                .map(MatchAnswer.SizeAnswer::of)
+                                .map(NeedleAnswer.SizeAnswer::of)
                                 .toList()))
                 .toList();
     }
@@ -128,7 +129,7 @@ class CatalogueApi {
 
     @GetMapping("/needle-sizes")
     @Operation(summary = "All standard sizes, thinnest first")
-    List<MatchAnswer.SizeAnswer> sizes() {
-        return NeedleSize.LADDER.stream().map(MatchAnswer.SizeAnswer::of).toList();
+    List<NeedleAnswer.SizeAnswer> sizes() {
+        return NeedleSize.LADDER.stream().map(NeedleAnswer.SizeAnswer::of).toList();
     }
 }

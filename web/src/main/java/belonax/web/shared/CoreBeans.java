@@ -5,6 +5,7 @@ import belonax.fault.FaultFinder;
 import belonax.hazard.HazardModel;
 import belonax.match.NeedleMatcher;
 import belonax.match.SetupCheck;
+import belonax.plan.JobPlanner;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.ZoneId;
@@ -25,6 +26,11 @@ class CoreBeans {
     @Bean
     NeedleMatcher needleMatcher() {
         return NeedleMatcher.standard();
+    }
+
+    @Bean
+    JobPlanner jobPlanner(NeedleMatcher matcher) {
+        return new JobPlanner(matcher);
     }
 
     @Bean

@@ -46,6 +46,7 @@ public class SecurityRules {
         "/api/v1/measure/stretch",
         "/api/v1/measure/clearance",
         "/api/v1/tension/next",
+        "/api/v1/plan",
         "/api/v1/faults/rank"
     };
 
