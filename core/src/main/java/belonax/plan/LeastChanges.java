@@ -64,13 +64,16 @@ final class LeastChanges {
     /** Returns the least that follows on a state, packed. */
     long after(OrderState state) {
         long least = 0;
+        int others = 0;
         for (int at = 0; at < ofMachine.length; at++) {
             long tasks = ofMachine[at] & ~state.done;
             if (tasks != 0) {
                 least += after(state, at, tasks);
+                others += at == state.machine() ? 0 : 1;
             }
         }
-        return least;
+        boolean begins = state.machine() == OrderProblem.NOTHING && others > 0;
+        return least + Changes.packed(0, 0, 0, begins ? others - 1 : others);
     }
 
     private long after(OrderState state, int at, long tasks) {
@@ -84,7 +87,7 @@ final class LeastChanges {
                         Long.bitCount(left.dials()),
                         Math.max(left.groupDials() - needles, left.threadDials() - threads))
                 - stays;
-        return Changes.packed(needles, threads, Math.max(0, dials));
+        return Changes.packed(needles, threads, Math.max(0, dials), 0);
     }
 
     /** The first thread, and the first dial, of a machine that nothing is known of is no change. */

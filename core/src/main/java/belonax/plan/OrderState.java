@@ -28,6 +28,7 @@ final class OrderState {
     private final double[] hours;
     private final int[] thread;
     private final int[] dial;
+    private final int machine;
 
     private OrderState(
             long done,
@@ -37,7 +38,8 @@ final class OrderState {
             long[] open,
             double[] hours,
             int[] thread,
-            int[] dial) {
+            int[] dial,
+            int machine) {
         this.done = done;
         this.cost = cost;
         this.task = task;
@@ -46,6 +48,7 @@ final class OrderState {
         this.hours = hours;
         this.thread = thread;
         this.dial = dial;
+        this.machine = machine;
     }
 
     static OrderState start(OrderProblem problem) {
@@ -59,7 +62,8 @@ final class OrderState {
             thread[i] = it.thread();
             dial[i] = it.dial();
         }
-        return new OrderState(0, 0, OrderProblem.NOTHING, null, open, new double[machines], thread, dial);
+        return new OrderState(
+                0, 0, OrderProblem.NOTHING, null, open, new double[machines], thread, dial, OrderProblem.NOTHING);
     }
 
     /** Tells whether a task is open: it is not done, and all is that comes before it. */
@@ -82,8 +86,11 @@ final class OrderState {
         int[] dials = dial.clone();
         dials[at] = it.dial();
         long added = Changes.packed(
-                goesOn || open[at] == 0 ? 0 : 1, changes(thread[at], it.thread()), changes(dial[at], it.dial()));
-        return new OrderState(done | 1L << next, cost + added, next, this, opens, worn, threads, dials);
+                goesOn || open[at] == 0 ? 0 : 1,
+                changes(thread[at], it.thread()),
+                changes(dial[at], it.dial()),
+                changes(machine, at));
+        return new OrderState(done | 1L << next, cost + added, next, this, opens, worn, threads, dials, at);
     }
 
     private static int changes(int from, int to) {
@@ -94,7 +101,8 @@ final class OrderState {
     boolean isFree(OrderProblem problem, int next) {
         Task it = problem.tasks().get(next);
         int at = it.machine();
-        return open[at] != 0
+        return at == machine
+                && open[at] != 0
                 && stillServes(problem, it) == open[at]
                 && thread[at] == it.thread()
                 && dial[at] == it.dial();
@@ -144,6 +152,11 @@ final class OrderState {
         return Math.max(0, life - hours[machine]);
     }
 
+    /** Returns the machine that was sewn on last, or {@link OrderProblem#NOTHING}. */
+    int machine() {
+        return machine;
+    }
+
     long open(int machine) {
         return open[machine];
     }
@@ -158,11 +171,12 @@ final class OrderState {
 
     /** Returns what states share from which the same things can follow, wear aside. */
     Key key() {
-        long[] words = new long[1 + 2 * open.length];
+        long[] words = new long[2 + 2 * open.length];
         words[0] = done;
+        words[1] = machine;
         for (int i = 0; i < open.length; i++) {
-            words[1 + 2 * i] = open[i];
-            words[2 + 2 * i] = (long) thread[i] << 32 | dial[i] & 0xFFFFFFFFL;
+            words[2 + 2 * i] = open[i];
+            words[3 + 2 * i] = (long) thread[i] << 32 | dial[i] & 0xFFFFFFFFL;
         }
         return new Key(words);
     }

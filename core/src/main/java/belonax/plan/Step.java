@@ -2,6 +2,7 @@ package belonax.plan;
 
 import belonax.BadInput;
 import belonax.match.MatchRequest;
+import java.util.HashSet;
 import java.util.OptionalDouble;
 import java.util.Set;
 
@@ -17,6 +18,7 @@ import java.util.Set;
  * @param after what has to be sewn before it
  * @param station the machine that sews it
  * @param dial where its top dial is known to balance; empty where that is to be expected from the rules
+ * @param metresAnHour how fast this sewist sews such a thing; empty where the machine's speed tells it
  */
 public record Step(
         String id,
@@ -28,7 +30,8 @@ public record Step(
         int passes,
         Set<String> after,
         String station,
-        OptionalDouble dial) {
+        OptionalDouble dial,
+        OptionalDouble metresAnHour) {
     private static final double MOST_METRES = 10_000;
     private static final int MOST_PASSES = 100;
 
@@ -40,5 +43,27 @@ public record Step(
                 "seamMetres",
                 () -> "Type how long the seam is, above 0 and at most 10 000 m.");
         BadInput.unless(passes >= 1 && passes <= MOST_PASSES, "passes", () -> "A seam is sewn over 1 to 100 times.");
+    }
+
+    /** Returns a step of which only the machine's speed tells how long it takes. */
+    public Step(
+            String id,
+            String name,
+            MatchRequest asked,
+            StepStitch stitch,
+            String thread,
+            double seamMetres,
+            int passes,
+            Set<String> after,
+            String station,
+            OptionalDouble dial) {
+        this(id, name, asked, stitch, thread, seamMetres, passes, after, station, dial, OptionalDouble.empty());
+    }
+
+    /** Returns the same step, waiting only for those of these that it waits for. */
+    public Step waitingFor(Set<String> some) {
+        Set<String> left = new HashSet<>(after);
+        left.retainAll(some);
+        return new Step(id, name, asked, stitch, thread, seamMetres, passes, left, station, dial, metresAnHour);
     }
 }

@@ -32,7 +32,9 @@ public record StepUse(
         var job = step.asked().job();
         StepStitch stitch = step.stitch();
         double stitches = step.seamMetres() * 1000 / stitch.lengthMm() * step.passes();
-        double minutes = stitches / station.stitchesPerMinute();
+        double minutes = step.metresAnHour().isPresent()
+                ? step.seamMetres() * step.passes() / step.metresAnHour().getAsDouble() * 60
+                : stitches / station.stitchesPerMinute();
         BadInput.unless(
                 minutes <= MOST_MINUTES,
                 "seamMetres",

@@ -182,7 +182,7 @@ class JobPlannerTest {
 
         JobPlan plan = planner.plan(steps, List.of(HERON, Station.unknown("sparrow", 900, BOBBIN)), Supplies.none());
 
-        assertThat(plan.changes()).isEqualTo(new Changes(0, 0, 0));
+        assertThat(plan.changes()).isEqualTo(new Changes(0, 0, 0, 2));
         assertThat(ids(plan)).containsExactly("a", "b", "c");
     }
 

@@ -71,7 +71,7 @@ class OrderSearchTest {
         private final double[] hours;
         private final int[] thread;
         private final int[] dial;
-        private Changes best = new Changes(99, 99, 99);
+        private Changes best = new Changes(99, 99, 99, 99);
 
         AllOrders(OrderProblem problem) {
             this.problem = problem;
@@ -91,12 +91,11 @@ class OrderSearchTest {
         private static final int NOW = 50;
 
         Changes best() {
-            sew(0, 0, 0, 0);
+            sew(0, new Changes(0, 0, 0, 0), OrderProblem.NOTHING);
             return best;
         }
 
-        private void sew(long done, int needles, int threads, int dials) {
-            Changes soFar = new Changes(needles, threads, dials);
+        private void sew(long done, Changes soFar, int machine) {
             if (soFar.compareTo(best) >= 0) {
                 return;
             }
@@ -114,20 +113,23 @@ class OrderSearchTest {
                 double worn = hours[at];
                 int threadBefore = thread[at];
                 int dialBefore = dial[at];
-                int moreThreads = threads + changed(threadBefore, it.thread());
-                int moreDials = dials + changed(dialBefore, it.dial());
+                Changes now = new Changes(
+                        soFar.needle(),
+                        soFar.thread() + changed(threadBefore, it.thread()),
+                        soFar.balance() + changed(dialBefore, it.dial()),
+                        soFar.moves() + changed(machine, at));
                 thread[at] = it.thread();
                 dial[at] = it.dial();
                 if (before != OrderProblem.NOTHING && servesOn(it, at)) {
                     hours[at] = worn + it.hours();
-                    sew(done | 1L << i, needles, moreThreads, moreDials);
+                    sew(done | 1L << i, now, at);
                 }
                 for (int kind = 0; kind < problem.kinds(); kind++) {
                     if ((it.needles() >> kind & 1) != 0) {
                         needle[at] = kind;
                         hours[at] = it.hours();
-                        int more = before == OrderProblem.NOTHING ? 0 : 1;
-                        sew(done | 1L << i, needles + more, moreThreads, moreDials);
+                        int needles = now.needle() + (before == OrderProblem.NOTHING ? 0 : 1);
+                        sew(done | 1L << i, new Changes(needles, now.thread(), now.balance(), now.moves()), at);
                     }
                 }
                 needle[at] = before;

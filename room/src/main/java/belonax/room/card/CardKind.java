@@ -9,7 +9,8 @@ public enum CardKind {
     BALANCE,
     CASE,
     SHELF,
-    MANUAL;
+    MANUAL,
+    PROJECT;
 
     static CardKind of(Class<? extends Card> type) {
         IsCard says = type.getAnnotation(IsCard.class);

@@ -1,26 +1,12 @@
 package belonax.room.demo;
 
-import belonax.cloth.ClothCatalogue;
-import belonax.cloth.Stack;
-import belonax.hazard.Job;
 import belonax.hazard.Purpose;
-import belonax.life.Wear;
-import belonax.match.StitchAdvice;
-import belonax.plan.ThreadUse;
-import belonax.room.card.DrawerStore;
-import belonax.room.card.Kept;
-import belonax.room.drawer.Spool;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
-import belonax.room.event.SetupKept;
-import belonax.room.event.SetupKept.ThreadKept;
-import belonax.room.event.TableWork;
-import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.boot.ApplicationArguments;
@@ -37,15 +23,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Profile("demo")
 @Order(Ordered.LOWEST_PRECEDENCE)
 class DemoTables implements ApplicationRunner {
-    private final DrawerStore drawer;
-    private final ClothCatalogue cloths;
+    private final DemoWork work;
     private final EventRepository events;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
-    DemoTables(DrawerStore drawer, ClothCatalogue cloths, EventRepository events, Clock clock, Supplier<UUID> ids) {
-        this.drawer = drawer;
-        this.cloths = cloths;
+    DemoTables(DemoWork work, EventRepository events, Clock clock, Supplier<UUID> ids) {
+        this.work = work;
         this.events = events;
         this.clock = clock;
         this.ids = ids;
@@ -61,39 +45,7 @@ class DemoTables implements ApplicationRunner {
     }
 
     private void lay(String machine, String cloth, String colour, Duration ago) {
-        Kept<Spool> spool = drawer.all(Spool.class).stream()
-                .filter(it -> it.card().colour().equals(colour))
-                .findFirst()
-                .orElseThrow();
-        Stack stack = Stack.of(cloths.get(cloth), 2);
         Instant at = clock.instant().minus(ago);
-        events.add(ids.get(), at, new Event.Laid(machine, work(cloth, stack, spool)));
-    }
-
-    private TableWork work(String cloth, Stack stack, Kept<Spool> spool) {
-        SewingThread thread =
-                spool.card().thread(clock.instant().atZone(clock.getZone()).getYear());
-        ThreadKept kept = ThreadKept.of(thread);
-        Job job = Job.sewing(stack, thread).build();
-        return new TableWork(
-                List.of(new TableWork.Laid(cloth, null, stack.layers())),
-                "",
-                0,
-                TableWork.Top.of(spool.id(), spool.card().colour(), thread),
-                null,
-                Purpose.SEAM,
-                null,
-                null,
-                "",
-                new SetupKept(
-                        cloth,
-                        stack.words(),
-                        stack.layers(),
-                        stack.thicknessMm(),
-                        StitchAdvice.wishedFor(job).widthMm(),
-                        kept,
-                        null),
-                Wear.of(stack, thread, Purpose.SEAM),
-                ThreadUse.of(job));
+        events.add(ids.get(), at, new Event.Laid(machine, work.of(cloth, 2, colour, Purpose.SEAM)));
     }
 }

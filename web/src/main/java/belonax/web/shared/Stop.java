@@ -3,6 +3,7 @@ package belonax.web.shared;
 /** A stop on the thread path, in the order of the work. A stop is listed here when it is built. */
 public enum Stop {
     BENCH("Bench", "ready to sew?", "/bench"),
+    PLAN("Plan", "in what order?", "/plan"),
     MATCH("Match", "which needle?", "/match"),
     FIT("Fit", "is it in right?", "/fit"),
     BALANCE("Balance", "which way, how far?", "/balance"),
@@ -34,6 +35,6 @@ public enum Stop {
 
     /** Tells whether it speaks of the work on the table, so that its path carries the sentence of the page. */
     public boolean takesWork() {
-        return compareTo(MEND) <= 0;
+        return this != PLAN && compareTo(MEND) <= 0;
     }
 }

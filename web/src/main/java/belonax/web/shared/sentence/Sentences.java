@@ -62,7 +62,7 @@ public class Sentences {
     }
 
     /** Returns what the sentence can be made of now. */
-    Stock stock() {
+    public Stock stock() {
         return new Stock(drawer, catalogue, cloths, clock, layout.settings().units());
     }
 
@@ -169,7 +169,11 @@ public class Sentences {
 
     /** Says again what lies, or lay, on a table. */
     public Asked again(TableWork work, Optional<MachineNow> on) {
-        Stock stock = stock();
+        return again(work, on, stock());
+    }
+
+    /** Says again what lies, or lay, on a table, out of what was read before. */
+    public Asked again(TableWork work, Optional<MachineNow> on, Stock stock) {
         return new Asked(of(Laying.said(work, stock.units()), on, stock), stock);
     }
 

@@ -77,7 +77,7 @@ public final class Stock {
         return cloths.choices();
     }
 
-    Optional<Spool> findSpool(String id) {
+    public Optional<Spool> findSpool(String id) {
         return drawer.find(Spool.class, id).map(Kept::card);
     }
 

@@ -1,0 +1,108 @@
+package belonax.room.plan;
+
+import belonax.BadInput;
+import belonax.room.card.Card;
+import belonax.room.card.CardKind;
+import belonax.room.card.IsCard;
+import java.time.DayOfWeek;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Something that is being made, with its steps in the order in which they were entered.
+ *
+ * @param eveningMinutes how long one sews in an evening, 10 to 1440
+ * @param days the days of the week on which that is; all of them where none is named
+ * @param added how many steps were ever added, from which the next one has its id
+ */
+@IsCard(CardKind.PROJECT)
+public record Project(String name, List<ProjectStep> steps, int eveningMinutes, Set<DayOfWeek> days, int added)
+        implements Card {
+    public static final int MOST_STEPS = 60;
+    private static final int USUAL_EVENING = 90;
+
+    public Project {
+        name = name.strip();
+        steps = List.copyOf(steps);
+        days = new TreeSet<>(days);
+        BadInput.unless(!name.isBlank(), "name", () -> "Give it a name, such as “carnival cloak”.");
+        Card.checkLength("name", name, 80);
+        BadInput.unless(
+                eveningMinutes >= 10 && eveningMinutes <= 1440,
+                "evening",
+                () -> "An evening has 10 minutes to a day; 90 is usual.");
+        int open = (int) steps.stream().filter(it -> !it.isDone()).count();
+        BadInput.unless(
+                open <= MOST_STEPS,
+                "steps",
+                () -> "A project has at most " + MOST_STEPS + " steps to sew. Plan it in two parts.");
+    }
+
+    /** Returns a project without steps. */
+    public static Project named(String name) {
+        return new Project(name, List.of(), USUAL_EVENING, Set.of(), 0);
+    }
+
+    public Optional<ProjectStep> find(String id) {
+        return steps.stream().filter(it -> it.id().equals(id)).findFirst();
+    }
+
+    /**
+     * Returns a step.
+     *
+     * @throws BadInput if there is none
+     */
+    public ProjectStep get(String id) {
+        return find(id).orElseThrow(() -> new BadInput("step", "That step is no longer in this project."));
+    }
+
+    Project with(ProjectStep step) {
+        List<ProjectStep> more = new ArrayList<>(steps);
+        more.add(step.called("s" + (added + 1)));
+        return new Project(name, more, eveningMinutes, days, added + 1);
+    }
+
+    Project change(String id, UnaryOperator<ProjectStep> change) {
+        get(id);
+        return withSteps(steps.stream().map(it -> it.id().equals(id) ? change.apply(it) : it));
+    }
+
+    Project without(String id) {
+        get(id);
+        return withSteps(steps.stream().filter(it -> !it.id().equals(id)).map(it -> it.without(id)));
+    }
+
+    /** Wishes that no step holds to any more are let go. */
+    Project unpinned() {
+        return withSteps(steps.stream().map(it -> it.pinnedAfter(Set.of())));
+    }
+
+    Project sewnOn(int minutes, Set<DayOfWeek> evenings) {
+        return new Project(name, steps, minutes, evenings, added);
+    }
+
+    private Project withSteps(Stream<ProjectStep> changed) {
+        return new Project(name, changed.toList(), eveningMinutes, days, added);
+    }
+
+    @Override
+    public String words() {
+        return name;
+    }
+
+    @Override
+    public String wordsToFind() {
+        return Stream.concat(
+                        Stream.of(name),
+                        steps.stream().map(it -> it.name() + " " + it.work().words()))
+                .collect(Collectors.joining(" "))
+                .toLowerCase(Locale.ROOT);
+    }
+}

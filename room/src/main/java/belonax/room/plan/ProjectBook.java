@@ -1,0 +1,174 @@
+package belonax.room.plan;
+
+import belonax.BadInput;
+import belonax.room.card.CardType;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.needle.SewingRoom;
+import belonax.room.press.UseCase;
+import belonax.room.table.TableBook;
+import java.time.DayOfWeek;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is done with projects. Each returns the change by which it is taken back. */
+@Service
+public class ProjectBook {
+    private final DrawerStore drawer;
+    private final SewingRoom room;
+    private final TableBook table;
+    private final Supplier<UUID> ids;
+
+    ProjectBook(DrawerStore drawer, SewingRoom room, TableBook table, Supplier<UUID> ids) {
+        this.drawer = drawer;
+        this.room = room;
+        this.table = table;
+        this.ids = ids;
+    }
+
+    /** Projects are kept as cards, so they go through undo, archive and copies like all of them. */
+    @Configuration(proxyBeanMethods = false)
+    static class Cards {
+        @Bean
+        CardType project() {
+            return new CardType(Project.class);
+        }
+    }
+
+    /** Returns all projects, the one that was begun last first. */
+    @Transactional(readOnly = true)
+    public List<Kept<Project>> all() {
+        return drawer.all(Project.class);
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Kept<Project>> find(UUID id) {
+        return drawer.find(Project.class, id);
+    }
+
+    /** Begins a project, and returns it. */
+    @UseCase
+    public UUID begin(String name) {
+        return drawer.add(Project.named(name)).card();
+    }
+
+    /** Adds a step to the end. */
+    @UseCase
+    public UUID add(UUID project, ProjectStep step) {
+        room.get(step.machineId());
+        return change(project, it -> it.with(step));
+    }
+
+    /** Tells a step anew. */
+    @UseCase
+    public UUID tell(UUID project, int revision, String step, ProjectStep told) {
+        room.get(told.machineId());
+        return change(project, revision, it -> it.change(step, old -> old.told(told)));
+    }
+
+    /** Takes a step out; what waited for it waits no more. */
+    @UseCase
+    public UUID drop(UUID project, int revision, String step) {
+        return change(project, revision, it -> it.without(step));
+    }
+
+    /** Has a step sewn after another one, whatever that costs. */
+    @UseCase
+    public UUID pin(UUID project, int revision, String step, String after) {
+        return change(project, revision, it -> {
+            BadInput.unless(!step.equals(after), "step", () -> "A step cannot come after itself.");
+            it.get(after);
+            return it.change(step, old -> {
+                        Set<String> pinned = new TreeSet<>(old.pinned());
+                        pinned.add(after);
+                        return old.pinnedAfter(pinned);
+                    })
+                    .change(after, other -> {
+                        Set<String> pinned = new TreeSet<>(other.pinned());
+                        pinned.remove(step);
+                        return other.pinnedAfter(pinned);
+                    });
+        });
+    }
+
+    /** Lets every wish for an order go. */
+    @UseCase
+    public UUID unpin(UUID project, int revision) {
+        return change(project, revision, Project::unpinned);
+    }
+
+    /** Says how long one sews in an evening, and on which days. */
+    @UseCase
+    public UUID sewsOn(UUID project, int revision, int minutes, Set<DayOfWeek> days) {
+        return change(project, revision, it -> it.sewnOn(minutes, days));
+    }
+
+    /** Begins a step: what it sews lies on its machine's table from now on. */
+    @UseCase
+    public UUID start(UUID project, int revision, String step) {
+        Kept<Project> kept = drawer.get(Project.class, project);
+        ProjectStep asked = kept.card().get(step);
+        room.hold(asked.machineId());
+        double sewn = room.get(asked.machineId()).work().sewnMinutes();
+        UUID change = change(project, revision, it -> it.change(step, old -> old.begun(sewn)));
+        table.lay(ids.get(), asked.machineId(), asked.work());
+        return change;
+    }
+
+    /**
+     * Ends a step.
+     *
+     * @param minutes what it took; empty for what its machine has sewn since it was begun
+     */
+    @UseCase
+    public UUID done(UUID project, int revision, String step, OptionalDouble minutes) {
+        Kept<Project> kept = drawer.get(Project.class, project);
+        double sewn = took(kept.card().get(step));
+        return change(project, revision, it -> it.change(step, old -> old.done(minutes.orElse(sewn))));
+    }
+
+    /** Returns the minutes that a step has taken so far, by what its machine sewed since it was begun. */
+    @Transactional(readOnly = true)
+    public double took(ProjectStep step) {
+        Double before = step.sewnBefore();
+        return before == null
+                ? 0
+                : Math.max(0, room.get(step.machineId()).work().sewnMinutes() - before);
+    }
+
+    /** Has a step to sew again. */
+    @UseCase
+    public UUID again(UUID project, int revision, String step) {
+        return change(project, revision, it -> it.change(step, ProjectStep::again));
+    }
+
+    /** Takes a whole project away. */
+    @UseCase
+    public UUID remove(UUID project, int revision) {
+        return drawer.remove(project, revision).change();
+    }
+
+    /** Takes a change back. */
+    @UseCase
+    public void undo(UUID change) {
+        drawer.undo(change);
+    }
+
+    private UUID change(UUID project, UnaryOperator<Project> change) {
+        return drawer.change(Project.class, project, change).change();
+    }
+
+    private UUID change(UUID project, int revision, UnaryOperator<Project> change) {
+        return drawer.change(Project.class, project, revision, change).change();
+    }
+}

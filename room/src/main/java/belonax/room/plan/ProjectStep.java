@@ -1,0 +1,128 @@
+package belonax.room.plan;
+
+import belonax.BadInput;
+import belonax.room.card.Card;
+import belonax.room.event.TableWork;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A step of a project.
+ *
+ * @param id within its project; empty until it is added
+ * @param machineId the machine that sews it
+ * @param work what is sewn, as it will lie on the table
+ * @param seamMetres length of one pass, above 0 and at most 10 000 m
+ * @param passes 1 to 100
+ * @param after what has to be sewn before it
+ * @param pinned what the sewist wants sewn before it, whatever that costs
+ * @param sewnBefore minutes that its machine had sewn when it was begun; null until then
+ * @param tookMinutes what it really took; null until it is done
+ */
+public record ProjectStep(
+        String id,
+        String name,
+        String machineId,
+        TableWork work,
+        double seamMetres,
+        int passes,
+        Set<String> after,
+        Set<String> pinned,
+        @Nullable Double sewnBefore,
+        @Nullable Double tookMinutes) {
+    private static final double MOST_METRES = 10_000;
+    private static final int MOST_PASSES = 100;
+    private static final double MOST_MINUTES = 100_000;
+
+    public ProjectStep {
+        name = name.strip();
+        after = new TreeSet<>(after);
+        pinned = new TreeSet<>(pinned);
+        BadInput.unless(!name.isBlank(), "name", () -> "Say what is sewn, such as “side seams”.");
+        Card.checkLength("name", name, 80);
+        BadInput.unless(
+                seamMetres > 0 && seamMetres <= MOST_METRES,
+                "metres",
+                () -> "Type how long the seam is, above 0 and at most 10 000 m.");
+        BadInput.unless(
+                passes >= 1 && passes <= MOST_PASSES,
+                "passes",
+                () -> "A seam is sewn over 1 to 100 times; once is usual.");
+        BadInput.unless(
+                tookMinutes == null || tookMinutes >= 0 && tookMinutes <= MOST_MINUTES,
+                "minutes",
+                () -> "Type the minutes at the needle, 0 or more.");
+    }
+
+    public boolean isDone() {
+        return tookMinutes != null;
+    }
+
+    public boolean isUnderWay() {
+        return sewnBefore != null && !isDone();
+    }
+
+    /** Returns all that comes before it. */
+    public Set<String> waitsFor() {
+        Set<String> all = new TreeSet<>(after);
+        all.addAll(pinned);
+        return all;
+    }
+
+    ProjectStep called(String newId) {
+        return new ProjectStep(
+                newId, name, machineId, work, seamMetres, passes, after, pinned, sewnBefore, tookMinutes);
+    }
+
+    ProjectStep begun(double sewn) {
+        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, pinned, sewn, null);
+    }
+
+    ProjectStep done(double minutes) {
+        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, pinned, sewnBefore, minutes);
+    }
+
+    ProjectStep again() {
+        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, pinned, null, null);
+    }
+
+    ProjectStep pinnedAfter(Set<String> others) {
+        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, others, sewnBefore, tookMinutes);
+    }
+
+    /** Returns the same step told anew; what became of it stays. */
+    ProjectStep told(ProjectStep now) {
+        return new ProjectStep(
+                id,
+                now.name,
+                now.machineId,
+                now.work,
+                now.seamMetres,
+                now.passes,
+                now.after,
+                pinned,
+                sewnBefore,
+                tookMinutes);
+    }
+
+    ProjectStep without(String gone) {
+        List<String> left = new ArrayList<>(after);
+        left.remove(gone);
+        List<String> leftPinned = new ArrayList<>(pinned);
+        leftPinned.remove(gone);
+        return new ProjectStep(
+                id,
+                name,
+                machineId,
+                work,
+                seamMetres,
+                passes,
+                Set.copyOf(left),
+                Set.copyOf(leftPinned),
+                sewnBefore,
+                tookMinutes);
+    }
+}

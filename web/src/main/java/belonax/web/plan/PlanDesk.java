@@ -1,0 +1,221 @@
+package belonax.web.plan;
+
+import belonax.BadInput;
+import belonax.life.RetirementSchool;
+import belonax.machine.BobbinClass;
+import belonax.match.MatchRequest;
+import belonax.needle.Needle;
+import belonax.plan.BobbinRoom;
+import belonax.plan.Changes;
+import belonax.plan.JobPlan;
+import belonax.plan.JobPlanner;
+import belonax.plan.Pace;
+import belonax.plan.Station;
+import belonax.plan.Station.AtHand;
+import belonax.plan.Step;
+import belonax.plan.StepStitch;
+import belonax.plan.Supplies;
+import belonax.room.balance.Sampler;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.drawer.WoundBobbin;
+import belonax.room.event.TableWork;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
+import belonax.room.plan.Project;
+import belonax.room.plan.ProjectBook;
+import belonax.room.plan.ProjectStep;
+import belonax.room.supply.NeedleSupply;
+import belonax.web.shared.sentence.Sentences;
+import belonax.web.shared.sentence.Stock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Puts a project to the core, with all that the room knows: needles, wound bobbins, spools, and how fast this sewist sews. */
+@Component
+class PlanDesk {
+    private static final Pattern STEP = Pattern.compile("steps\\[(\\d+)]");
+
+    private final JobPlanner planner;
+    private final ProjectBook projects;
+    private final SewingRoom room;
+    private final NeedleSupply needles;
+    private final Sampler sampler;
+    private final DrawerStore drawer;
+    private final Sentences sentences;
+
+    PlanDesk(
+            JobPlanner planner,
+            ProjectBook projects,
+            SewingRoom room,
+            NeedleSupply needles,
+            Sampler sampler,
+            DrawerStore drawer,
+            Sentences sentences) {
+        this.planner = planner;
+        this.projects = projects;
+        this.room = room;
+        this.needles = needles;
+        this.sampler = sampler;
+        this.drawer = drawer;
+        this.sentences = sentences;
+    }
+
+    /**
+     * A project as it is worked out.
+     *
+     * @param plan the order of what is left; nothing where there is nothing left
+     * @param cannot why a step cannot be worked out, by its id
+     * @param unpinned what the order would cost without the sewist's own wishes; nothing where there are none
+     */
+    record Worked(
+            Kept<Project> project,
+            Optional<JobPlan> plan,
+            Map<String, String> cannot,
+            Optional<Changes> unpinned,
+            Map<String, MachineNow> machines,
+            Stock stock,
+            List<Kept<WoundBobbin>> bobbins,
+            Pace pace) {}
+
+    Worked work(Kept<Project> kept) {
+        Map<String, MachineNow> machines = room.machines().stream()
+                .collect(Collectors.toMap(MachineNow::id, it -> it, (one, other) -> one, LinkedHashMap::new));
+        Stock stock = sentences.stock();
+        Map<String, String> cannot = new LinkedHashMap<>();
+        Pace pace = pace();
+        List<Step> steps = steps(kept.card(), machines, stock, pace, cannot);
+        List<Station> stations =
+                machines.values().stream().map(it -> station(it, pace)).toList();
+        Supplies supplies = supplies();
+        Optional<JobPlan> plan = planned(steps, stations, supplies, cannot);
+        boolean hasWishes =
+                kept.card().steps().stream().anyMatch(it -> !it.pinned().isEmpty() && !it.isDone());
+        Optional<Changes> unpinned = hasWishes
+                ? planned(withoutWishes(steps, kept.card()), stations, supplies, new LinkedHashMap<>())
+                        .map(JobPlan::changes)
+                : Optional.empty();
+        return new Worked(kept, plan, cannot, unpinned, machines, stock, drawer.all(WoundBobbin.class), pace);
+    }
+
+    /** A step that waits in a circle is told and left out, so that the others can be planned. */
+    private Optional<JobPlan> planned(
+            List<Step> asked, List<Station> stations, Supplies supplies, Map<String, String> cannot) {
+        List<Step> steps = new ArrayList<>(asked);
+        while (!steps.isEmpty()) {
+            try {
+                return Optional.of(planner.plan(steps, stations, supplies));
+            } catch (BadInput bad) {
+                Matcher named = STEP.matcher(bad.problems().get(0).field());
+                if (!named.lookingAt()) {
+                    throw bad;
+                }
+                Step out = steps.remove(Integer.parseInt(named.group(1)));
+                cannot.put(out.id(), byName(String.valueOf(bad.getMessage()), asked));
+                Set<String> left = steps.stream().map(Step::id).collect(Collectors.toSet());
+                steps.replaceAll(it -> it.waitingFor(left));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The core names steps by their ids, a sewist by what they are. */
+    private static String byName(String why, List<Step> steps) {
+        String told = why;
+        for (Step it : steps) {
+            told = told.replace("“" + it.id() + "”", "“" + it.name() + "”");
+        }
+        return told;
+    }
+
+    /** What is done, on any project, tells how fast this sewist sews. */
+    private Pace pace() {
+        return Pace.of(projects.all().stream()
+                .flatMap(it -> it.card().steps().stream())
+                .flatMap(it -> PlanSteps.sewn(it).stream())
+                .toList());
+    }
+
+    private List<Step> steps(
+            Project project, Map<String, MachineNow> machines, Stock stock, Pace pace, Map<String, String> cannot) {
+        List<ProjectStep> open =
+                project.steps().stream().filter(it -> !it.isDone()).toList();
+        List<Step> steps = new ArrayList<>();
+        for (ProjectStep it : open) {
+            MachineNow machine = machines.get(it.machineId());
+            try {
+                BadInput.unless(
+                        machine != null, "machine", () -> "Its machine is no longer on the shelf. Choose another one.");
+                steps.add(step(it, Objects.requireNonNull(machine), stock, pace));
+            } catch (BadInput bad) {
+                cannot.put(it.id(), String.valueOf(bad.getMessage()));
+            }
+        }
+        Set<String> planned = steps.stream().map(Step::id).collect(Collectors.toSet());
+        return steps.stream().map(it -> it.waitingFor(planned)).toList();
+    }
+
+    private Step step(ProjectStep it, MachineNow machine, Stock stock, Pace pace) {
+        TableWork work = it.work();
+        MatchRequest asked = sentences
+                .again(work, Optional.of(machine), stock)
+                .request(Optional.of(machine), List.of(), List.of(), List.of());
+        Optional<Double> proven = sampler.provenDial(machine, work.setup());
+        return new Step(
+                it.id(),
+                it.name(),
+                asked,
+                StepStitch.advised(asked.job()),
+                PlanSteps.thread(work.top()),
+                it.seamMetres(),
+                it.passes(),
+                it.waitsFor(),
+                machine.id(),
+                proven.map(OptionalDouble::of).orElse(OptionalDouble.empty()),
+                pace.metresAnHour(work.purpose()));
+    }
+
+    private static List<Step> withoutWishes(List<Step> steps, Project project) {
+        return steps.stream()
+                .map(it -> it.waitingFor(project.get(it.id()).after()))
+                .toList();
+    }
+
+    private static Station station(MachineNow it, Pace pace) {
+        return new Station(
+                it.id(),
+                pace.stitchesPerMinute(),
+                BobbinRoom.of(BobbinClass.in(it.card().bobbinClass()).orElse(BobbinClass.SLIM)),
+                it.machine().dial(),
+                it.fitted().map(in -> new AtHand(in.needle(), left(in.needle().effectiveHours()))),
+                it.table().map(work -> PlanSteps.thread(work.top())),
+                it.dial());
+    }
+
+    private Supplies supplies() {
+        List<AtHand> parked = new ArrayList<>();
+        Set<Needle> packets = new LinkedHashSet<>();
+        for (NeedleSupply.AtHand it : needles.atHand()) {
+            it.parked().ifPresent(at -> parked.add(new AtHand(at.inUse(), left(at.effectiveHours()))));
+            if (it.inPackets() > 0) {
+                packets.add(it.needle());
+            }
+        }
+        return new Supplies(parked, packets, RetirementSchool.GUIDE_HOURS, Map.of());
+    }
+
+    private static double left(double hours) {
+        return Math.max(0, RetirementSchool.GUIDE_HOURS - hours);
+    }
+}

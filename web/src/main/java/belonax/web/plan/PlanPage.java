@@ -1,0 +1,221 @@
+package belonax.web.plan;
+
+import belonax.hazard.Limit;
+import belonax.hazard.Verdict;
+import belonax.match.NeedleMatcher;
+import belonax.plan.JobPlan.Planned;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.plan.Project;
+import belonax.room.plan.ProjectBook;
+import belonax.web.plan.PlanDesk.Worked;
+import belonax.web.shared.AtStop;
+import belonax.web.shared.Stop;
+import belonax.web.shared.form.Ask;
+import belonax.web.shared.form.Problems;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** In what order, with what, how much? A project's steps in the order with the fewest changes, and what is done with them. */
+@Controller
+@AtStop(Stop.PLAN)
+class PlanPage {
+    private final ProjectBook projects;
+    private final PlanDesk desk;
+    private final NeedleMatcher matcher;
+    private final DrawerStore drawer;
+    private final Clock clock;
+
+    PlanPage(ProjectBook projects, PlanDesk desk, NeedleMatcher matcher, DrawerStore drawer, Clock clock) {
+        this.projects = projects;
+        this.desk = desk;
+        this.matcher = matcher;
+        this.drawer = drawer;
+        this.clock = clock;
+    }
+
+    /** What a project is called. */
+    record NameForm(@Nullable String called) {}
+
+    /** How long one sews in an evening, and on which days. */
+    record EveningForm(
+            @Ask(value = "Type the minutes of an evening, such as 90.", needed = true) @Nullable
+            Integer evening,
+
+            @Nullable Set<DayOfWeek> days) {}
+
+    /** What a step took. */
+    record DoneForm(
+            @Ask("Type the minutes at the needle, or leave it empty.") @Nullable
+            Double minutes) {}
+
+    /** Leads to the project that was begun last, or asks for one. */
+    @GetMapping("/plan")
+    String begin(
+            @ModelAttribute("form") NameForm form,
+            BindingResult errors,
+            @RequestParam(defaultValue = "false") boolean another) {
+        List<Kept<Project>> all = projects.all();
+        return all.isEmpty() || another
+                ? "plan/begin"
+                : "redirect:/plan/" + all.get(all.size() - 1).id();
+    }
+
+    @PostMapping("/plan")
+    String begun(@Validated @ModelAttribute("form") NameForm form, BindingResult errors, HttpServletResponse response) {
+        Optional<UUID> begun =
+                Problems.read(errors, () -> projects.begin(Objects.requireNonNullElse(form.called(), "")));
+        if (begun.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            return "plan/begin";
+        }
+        return "redirect:/plan/" + begun.get() + "/step";
+    }
+
+    @GetMapping("/plan/{id}")
+    String show(@PathVariable UUID id, @RequestParam Optional<UUID> done, Model model) {
+        Optional<Kept<Project>> kept = projects.find(id);
+        if (kept.isEmpty()) {
+            return "redirect:/plan";
+        }
+        return show(kept.get(), done, model);
+    }
+
+    private String show(Kept<Project> kept, Optional<UUID> done, Model model) {
+        Worked worked = desk.work(kept);
+        LocalDate today = LocalDate.now(clock);
+        Evenings evenings = Evenings.of(worked, today);
+        PlanView view = PlanView.of(worked, evenings.sittings(), evenings.words(today), limits(worked));
+        model.addAttribute("plan", view);
+        model.addAttribute(
+                "took",
+                kept.card().steps().stream()
+                        .filter(it -> it.isUnderWay())
+                        .findFirst()
+                        .map(projects::took)
+                        .orElse(0.0));
+        model.addAttribute("evening", kept.card().eveningMinutes());
+        model.addAttribute("days", kept.card().days());
+        model.addAttribute("week", DayOfWeek.values());
+        model.addAttribute("done", done.filter(drawer::canUndo).orElse(null));
+        model.addAttribute(
+                "others",
+                projects.all().stream().filter(it -> !it.id().equals(kept.id())).toList());
+        return "plan/page";
+    }
+
+    /** Says what binds where no needle does well. */
+    private Map<String, List<String>> limits(Worked worked) {
+        Map<String, List<String>> limits = new HashMap<>();
+        for (Planned it : worked.plan().map(plan -> plan.steps()).orElse(List.of())) {
+            if (it.needle().verdict() == Verdict.AVOID) {
+                List<Limit> binding = matcher.match(it.step().asked()).limits();
+                limits.put(
+                        it.step().id(),
+                        binding.isEmpty()
+                                ? it.needle().prediction().deciding(Verdict.AVOID).stream()
+                                        .limit(1)
+                                        .toList()
+                                : binding.stream()
+                                        .limit(1)
+                                        .flatMap(limit -> Stream.of(limit.text(), limit.wayOut()))
+                                        .toList());
+            }
+        }
+        return limits;
+    }
+
+    @PostMapping("/plan/{id}/start")
+    String start(@PathVariable UUID id, @RequestParam int revision, @RequestParam String step) {
+        return taken(id, projects.start(id, revision, step));
+    }
+
+    @PostMapping("/plan/{id}/done")
+    String done(
+            @PathVariable UUID id,
+            @RequestParam int revision,
+            @RequestParam String step,
+            @Validated @ModelAttribute("doneForm") DoneForm form,
+            BindingResult errors) {
+        Problems.refuseUnread(errors);
+        Double minutes = form.minutes();
+        return taken(
+                id,
+                projects.done(
+                        id, revision, step, minutes == null ? OptionalDouble.empty() : OptionalDouble.of(minutes)));
+    }
+
+    @PostMapping("/plan/{id}/again")
+    String again(@PathVariable UUID id, @RequestParam int revision, @RequestParam String step) {
+        return taken(id, projects.again(id, revision, step));
+    }
+
+    @PostMapping("/plan/{id}/drop")
+    String drop(@PathVariable UUID id, @RequestParam int revision, @RequestParam String step) {
+        return taken(id, projects.drop(id, revision, step));
+    }
+
+    @PostMapping("/plan/{id}/pin")
+    String pin(
+            @PathVariable UUID id, @RequestParam int revision, @RequestParam String step, @RequestParam String after) {
+        return taken(id, projects.pin(id, revision, step, after));
+    }
+
+    @PostMapping("/plan/{id}/unpin")
+    String unpin(@PathVariable UUID id, @RequestParam int revision) {
+        return taken(id, projects.unpin(id, revision));
+    }
+
+    @PostMapping("/plan/{id}/evening")
+    String evening(
+            @PathVariable UUID id,
+            @RequestParam int revision,
+            @Validated @ModelAttribute("eveningForm") EveningForm form,
+            BindingResult errors) {
+        Problems.refuseUnread(errors);
+        return taken(
+                id,
+                projects.sewsOn(
+                        id,
+                        revision,
+                        Objects.requireNonNull(form.evening()),
+                        Objects.requireNonNullElse(form.days(), Set.<DayOfWeek>of())));
+    }
+
+    @PostMapping("/plan/{id}/undo")
+    String undo(@PathVariable UUID id, @RequestParam UUID change) {
+        projects.undo(change);
+        return "redirect:/plan/" + id;
+    }
+
+    @PostMapping("/plan/{id}/remove")
+    String remove(@PathVariable UUID id, @RequestParam int revision) {
+        return "redirect:/drawer?done=" + projects.remove(id, revision);
+    }
+
+    private static String taken(UUID id, UUID change) {
+        return "redirect:/plan/" + id + "?done=" + change;
+    }
+}

@@ -1,0 +1,24 @@
+package belonax.web.plan;
+
+import belonax.plan.Pace;
+import belonax.room.event.TableWork;
+import belonax.room.plan.ProjectStep;
+import java.util.Optional;
+
+/** What the room's steps are to the core. */
+final class PlanSteps {
+    private PlanSteps() {}
+
+    /** Returns what tells a thread from others: its spool, or what it is where it is of none. */
+    static String thread(TableWork.Top top) {
+        return top.spool() == null ? top.words() : top.spool().toString();
+    }
+
+    /** Returns what a step teaches that is done; nothing where it took no minutes. */
+    static Optional<Pace.Sewn> sewn(ProjectStep step) {
+        Double took = step.tookMinutes();
+        return took == null || took <= 0
+                ? Optional.empty()
+                : Optional.of(new Pace.Sewn(step.work().purpose(), step.seamMetres() * step.passes(), took));
+    }
+}
