@@ -57,7 +57,7 @@ final class Before {
                 String names = names(circle(graph, i), steps);
                 throw new BadInput(
                         "steps[" + i + "].after",
-                        "These steps wait for each other in a circle: " + names + ". Take one of their “after” out.");
+                        "These steps wait for each other in a circle: " + names + ". Let one of them wait no longer.");
             }
         }
     }

@@ -8,6 +8,7 @@ import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
+import belonax.room.plan.Project;
 import belonax.room.trouble.MendCase;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -55,6 +56,7 @@ class HtmlTest {
             "/mend/care",
             "/mend/history",
             "/needles",
+            "/plan?another=true",
             "/needles/log",
             "/drawer",
             "/drawer?find=navy",
@@ -92,6 +94,10 @@ class HtmlTest {
     @Test
     void every_page_is_html_as_its_standard_has_it() throws Exception {
         List<String> paths = new ArrayList<>(PAGES);
+        String project = "/plan/" + drawer.all(Project.class).get(0).id();
+        paths.add(project);
+        paths.add(project + "/step");
+        paths.add(project + "/step/s1?cloth=canvas");
         paths.add("/drawer/swatch/" + drawer.all(Swatch.class).get(0).id());
         paths.add("/drawer/spool/" + drawer.all(Spool.class).get(0).id());
         paths.add("/drawer/packet/" + drawer.all(Packet.class).get(0).id());

@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
+import belonax.room.plan.Project;
 import belonax.room.trouble.MendCase;
 import jakarta.persistence.EntityManagerFactory;
 import org.hibernate.SessionFactory;
@@ -83,6 +84,9 @@ class StatementsTest {
     void a_running_balance_and_an_open_trouble_ask_few_times() throws Exception {
         String run = sampler.search("").get(0).id().toString();
         assertThat(statements("/balance/" + run)).as("a run").isLessThanOrEqualTo(8);
+        String project = "/plan/" + drawer.all(Project.class).get(1).id();
+        assertThat(statements(project)).as("a project").isLessThanOrEqualTo(12);
+        assertThat(statements(project + "/step?cloth=canvas")).as("a step").isLessThanOrEqualTo(12);
         String trouble = drawer.all(MendCase.class).get(0).id().toString();
         assertThat(statements("/mend/" + trouble)).as("a trouble").isLessThanOrEqualTo(8);
     }

@@ -3,8 +3,8 @@ package belonax.room.balance;
 import belonax.balance.PastBalance;
 import belonax.hazard.Purpose;
 import belonax.match.MatchRequest.Proven;
-import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
+import belonax.needle.NeedleType;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.event.SetupKept;
@@ -16,6 +16,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -64,11 +65,20 @@ public class Sampler {
 
     /** Returns where the dial is proven for a set-up with the needle that is in, if it is. */
     public Optional<Double> provenDial(MachineNow now, SetupKept setup) {
-        Optional<Needle> needle = now.fitted().map(it -> it.needle().needle());
-        return kept(now.id(), setup.cloth())
-                .filter(it -> sameThreads(it.sewn(), setup)
-                        && it.sewn().layers() == setup.layers()
-                        && it.needleType() == needle.map(Needle::type).orElse(null))
+        return provenDials(now).apply(setup);
+    }
+
+    /** Returns the same for as many set-ups as are asked about, read once. */
+    public Function<SetupKept, Optional<Double>> provenDials(MachineNow now) {
+        NeedleType type = now.fitted().map(it -> it.needle().needle().type()).orElse(null);
+        List<BalanceRun> runs = drawer.ofMachine(BalanceRun.class, now.id(), MOST_READ).stream()
+                .map(Kept::card)
+                .filter(it -> it.past().isPresent() && it.needleType() == type)
+                .toList();
+        return setup -> runs.stream()
+                .filter(it -> it.sewn().cloth().equals(setup.cloth())
+                        && sameThreads(it.sewn(), setup)
+                        && it.sewn().layers() == setup.layers())
                 .flatMap(it -> Stream.ofNullable(it.dial()))
                 .findFirst();
     }

@@ -42,6 +42,8 @@ import belonax.room.needle.NeedleBook.Goes;
 import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
+import belonax.room.plan.ProjectBook;
+import belonax.room.plan.ProjectStep;
 import belonax.room.supply.NeedleSource;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.trouble.MendCase;
@@ -55,7 +57,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -63,6 +67,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -113,6 +118,9 @@ class TwoHandsTest {
 
     @Autowired
     private TroubleBook troubles;
+
+    @Autowired
+    private ProjectBook projects;
 
     @Autowired
     private DrawerStore drawer;
@@ -181,6 +189,44 @@ class TwoHandsTest {
         assertThatThrownBy(() -> pressed(key, "other values", press))
                 .isInstanceOf(AlreadyDone.class)
                 .hasMessageContaining("what was recorded then stands");
+    }
+
+    @Test
+    void twenty_hands_add_twenty_steps_and_one_of_twenty_starts_ends_or_drops_one() {
+        UUID project = projects.begin("banners");
+
+        List<Answered> added = all(() -> projects.add(project, step()));
+
+        assertThat(added).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(projects.find(project).orElseThrow().card().steps())
+                .extracting(ProjectStep::id)
+                .doesNotHaveDuplicates()
+                .hasSize(HANDS);
+        onlyOne(project, revision -> projects.start(project, revision, "s3"));
+        onlyOne(project, revision -> projects.pin(project, revision, "s4", "s5"));
+        onlyOne(project, revision -> projects.done(project, revision, "s3", OptionalDouble.of(4)));
+        onlyOne(project, revision -> projects.drop(project, revision, "s6"));
+        assertThat(projects.find(project).orElseThrow().card().steps())
+                .hasSize(HANDS - 1)
+                .filteredOn(ProjectStep::isDone)
+                .hasSize(1);
+    }
+
+    private void onlyOne(UUID project, Function<Integer, UUID> press) {
+        int seen = projects.find(project).orElseThrow().revision();
+        List<Answered> answers = all(() -> press.apply(seen));
+        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        UUID change = (UUID) answers.stream()
+                .map(Answered::value)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseThrow();
+        projects.undo(change);
+        assertThat(press.apply(projects.find(project).orElseThrow().revision())).isNotNull();
+    }
+
+    private static ProjectStep step() {
+        return new ProjectStep("", "hem", "heron", WORK.orElseThrow(), 2, 1, Set.of(), Set.of(), null, null);
     }
 
     @Test

@@ -6,8 +6,8 @@ import belonax.plan.Sittings.Sitting;
 import belonax.room.Words;
 import belonax.room.card.Kept;
 import belonax.room.plan.Project;
-import belonax.room.plan.ProjectBook;
 import belonax.room.plan.ProjectStep;
+import belonax.web.plan.PlanDesk.Worked;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
@@ -30,25 +30,24 @@ import org.springframework.web.bind.annotation.PathVariable;
 class PlanCalendar {
     private static final MediaType ICALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
-    private final ProjectBook projects;
     private final PlanDesk desk;
     private final Clock clock;
 
-    PlanCalendar(ProjectBook projects, PlanDesk desk, Clock clock) {
-        this.projects = projects;
+    PlanCalendar(PlanDesk desk, Clock clock) {
         this.desk = desk;
         this.clock = clock;
     }
 
     @GetMapping("/plan/{id}/evenings.ics")
     ResponseEntity<byte[]> evenings(@PathVariable UUID id) {
-        return projects.find(id)
+        return desk.work(id)
                 .map(this::calendar)
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
-    private ResponseEntity<byte[]> calendar(Kept<Project> kept) {
-        Evenings evenings = Evenings.of(desk.work(kept), LocalDate.now(clock));
+    private ResponseEntity<byte[]> calendar(Worked worked) {
+        Evenings evenings = Evenings.of(worked, LocalDate.now(clock));
+        Kept<Project> kept = worked.project();
         ICalendar calendar = new ICalendar();
         calendar.setProductId("-//Belonax//EN");
         for (int i = 0; i < evenings.sittings().size(); i++) {
@@ -78,6 +77,6 @@ class PlanCalendar {
         ProjectStep step = project.get(planned.step().id());
         return step.name() + ": " + planned.needle().needle().words() + ", "
                 + step.work().top().words() + ", " + step.work().words() + ", dial from "
-                + Words.number(planned.dial()) + ", " + Math.round(piece.minutes()) + " min";
+                + Words.number(planned.dial()) + ", " + PlanView.hours(piece.minutes());
     }
 }

@@ -3,6 +3,7 @@ package belonax.web.plan;
 import belonax.BadInput;
 import belonax.life.RetirementSchool;
 import belonax.machine.BobbinClass;
+import belonax.machine.BobbinKind;
 import belonax.match.MatchRequest;
 import belonax.needle.Needle;
 import belonax.plan.BobbinRoom;
@@ -19,6 +20,7 @@ import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.WoundBobbin;
+import belonax.room.event.SetupKept;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
@@ -37,6 +39,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -87,14 +91,21 @@ class PlanDesk {
             Map<String, MachineNow> machines,
             Stock stock,
             List<Kept<WoundBobbin>> bobbins,
-            Pace pace) {}
+            Pace pace,
+            List<Kept<Project>> projects) {}
 
-    Worked work(Kept<Project> kept) {
+    /** Returns a project as it is worked out; nothing where there is none. */
+    Optional<Worked> work(UUID id) {
+        List<Kept<Project>> all = projects.all();
+        return all.stream().filter(it -> it.id().equals(id)).findFirst().map(it -> work(it, all));
+    }
+
+    private Worked work(Kept<Project> kept, List<Kept<Project>> all) {
         Map<String, MachineNow> machines = room.machines().stream()
                 .collect(Collectors.toMap(MachineNow::id, it -> it, (one, other) -> one, LinkedHashMap::new));
         Stock stock = sentences.stock();
         Map<String, String> cannot = new LinkedHashMap<>();
-        Pace pace = pace();
+        Pace pace = pace(all);
         List<Step> steps = steps(kept.card(), machines, stock, pace, cannot);
         List<Station> stations =
                 machines.values().stream().map(it -> station(it, pace)).toList();
@@ -106,7 +117,7 @@ class PlanDesk {
                 ? planned(withoutWishes(steps, kept.card()), stations, supplies, new LinkedHashMap<>())
                         .map(JobPlan::changes)
                 : Optional.empty();
-        return new Worked(kept, plan, cannot, unpinned, machines, stock, drawer.all(WoundBobbin.class), pace);
+        return new Worked(kept, plan, cannot, unpinned, machines, stock, drawer.all(WoundBobbin.class), pace, all);
     }
 
     /** A step that waits in a circle is told and left out, so that the others can be planned. */
@@ -140,8 +151,8 @@ class PlanDesk {
     }
 
     /** What is done, on any project, tells how fast this sewist sews. */
-    private Pace pace() {
-        return Pace.of(projects.all().stream()
+    private static Pace pace(List<Kept<Project>> projects) {
+        return Pace.of(projects.stream()
                 .flatMap(it -> it.card().steps().stream())
                 .flatMap(it -> PlanSteps.sewn(it).stream())
                 .toList());
@@ -152,12 +163,16 @@ class PlanDesk {
         List<ProjectStep> open =
                 project.steps().stream().filter(it -> !it.isDone()).toList();
         List<Step> steps = new ArrayList<>();
+        Map<String, Function<SetupKept, Optional<Double>>> dials = new LinkedHashMap<>();
         for (ProjectStep it : open) {
             MachineNow machine = machines.get(it.machineId());
             try {
                 BadInput.unless(
                         machine != null, "machine", () -> "Its machine is no longer on the shelf. Choose another one.");
-                steps.add(step(it, Objects.requireNonNull(machine), stock, pace));
+                MachineNow on = Objects.requireNonNull(machine);
+                Optional<Double> dial = dials.computeIfAbsent(on.id(), any -> dials(on))
+                        .apply(it.work().setup());
+                steps.add(step(it, on, stock, pace, dial));
             } catch (BadInput bad) {
                 cannot.put(it.id(), String.valueOf(bad.getMessage()));
             }
@@ -166,12 +181,16 @@ class PlanDesk {
         return steps.stream().map(it -> it.waitingFor(planned)).toList();
     }
 
-    private Step step(ProjectStep it, MachineNow machine, Stock stock, Pace pace) {
+    /** Loopers have dials of their own, which no strip proves. */
+    private Function<SetupKept, Optional<Double>> dials(MachineNow machine) {
+        return machine.machine().bobbin() == BobbinKind.NONE ? any -> Optional.empty() : sampler.provenDials(machine);
+    }
+
+    private Step step(ProjectStep it, MachineNow machine, Stock stock, Pace pace, Optional<Double> proven) {
         TableWork work = it.work();
         MatchRequest asked = sentences
                 .again(work, Optional.of(machine), stock)
                 .request(Optional.of(machine), List.of(), List.of(), List.of());
-        Optional<Double> proven = sampler.provenDial(machine, work.setup());
         return new Step(
                 it.id(),
                 it.name(),

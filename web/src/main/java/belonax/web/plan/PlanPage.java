@@ -8,6 +8,7 @@ import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.plan.Project;
 import belonax.room.plan.ProjectBook;
+import belonax.room.plan.ProjectStep;
 import belonax.web.plan.PlanDesk.Worked;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Stop;
@@ -96,33 +97,33 @@ class PlanPage {
 
     @GetMapping("/plan/{id}")
     String show(@PathVariable UUID id, @RequestParam Optional<UUID> done, Model model) {
-        Optional<Kept<Project>> kept = projects.find(id);
-        if (kept.isEmpty()) {
-            return "redirect:/plan";
-        }
-        return show(kept.get(), done, model);
+        return desk.work(id).map(it -> show(it, done, model)).orElse("redirect:/plan");
     }
 
-    private String show(Kept<Project> kept, Optional<UUID> done, Model model) {
-        Worked worked = desk.work(kept);
+    private String show(Worked worked, Optional<UUID> done, Model model) {
+        Kept<Project> kept = worked.project();
         LocalDate today = LocalDate.now(clock);
         Evenings evenings = Evenings.of(worked, today);
         PlanView view = PlanView.of(worked, evenings.sittings(), evenings.words(today), limits(worked));
         model.addAttribute("plan", view);
+        double took = kept.card().steps().stream()
+                .filter(ProjectStep::isUnderWay)
+                .findFirst()
+                .map(projects::took)
+                .orElse(0.0);
         model.addAttribute(
-                "took",
-                kept.card().steps().stream()
-                        .filter(it -> it.isUnderWay())
-                        .findFirst()
-                        .map(projects::took)
-                        .orElse(0.0));
+                "doing",
+                DoingView.of(worked, took, it -> matcher.match(it.step().asked()))
+                        .orElse(null));
         model.addAttribute("evening", kept.card().eveningMinutes());
         model.addAttribute("days", kept.card().days());
         model.addAttribute("week", DayOfWeek.values());
         model.addAttribute("done", done.filter(drawer::canUndo).orElse(null));
         model.addAttribute(
                 "others",
-                projects.all().stream().filter(it -> !it.id().equals(kept.id())).toList());
+                worked.projects().stream()
+                        .filter(it -> !it.id().equals(kept.id()))
+                        .toList());
         return "plan/page";
     }
 
@@ -149,7 +150,11 @@ class PlanPage {
 
     @PostMapping("/plan/{id}/start")
     String start(@PathVariable UUID id, @RequestParam int revision, @RequestParam String step) {
-        return taken(id, projects.start(id, revision, step));
+        String machine = projects.find(id)
+                .flatMap(it -> it.card().find(step))
+                .map(ProjectStep::machineId)
+                .orElse("");
+        return taken(id, projects.start(id, revision, step)) + "&machine=" + machine;
     }
 
     @PostMapping("/plan/{id}/done")

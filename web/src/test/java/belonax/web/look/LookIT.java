@@ -104,6 +104,8 @@ class LookIT extends RunningBelonax {
         pages.put("mend-case", "/mend");
         pages.put("mend-history", "/mend/history");
         pages.put("mend-care", "/mend/care");
+        pages.put("plan", "/plan");
+        pages.put("plan-begin", "/plan?another=true");
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
         pages.put("match-pick", "/match?pick=cloth&machine=heron");
         pages.put("match-conflict", "/match?cloth=poplin&number=80&numbering=TEX&purpose=TOPSTITCH&machine=heron");

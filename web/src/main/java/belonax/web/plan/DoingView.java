@@ -1,0 +1,80 @@
+package belonax.web.plan;
+
+import belonax.machine.FootKind;
+import belonax.match.Match;
+import belonax.plan.JobPlan;
+import belonax.plan.JobPlan.From;
+import belonax.plan.JobPlan.Group;
+import belonax.plan.JobPlan.Planned;
+import belonax.room.Words;
+import belonax.room.plan.ProjectStep;
+import belonax.web.plan.PlanDesk.Worked;
+import belonax.web.shared.NeedleWord;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The step that is under way: what is changed for it, and where one is led through that.
+ *
+ * @param changes what to change, a line each; empty for nothing
+ * @param fit the needle that Fit leads through; null where the right one is in
+ * @param fitWords the same in words
+ * @param balances whether Balance comes first
+ * @param took minutes that were counted so far
+ */
+record DoingView(
+        String step,
+        String name,
+        String machine,
+        String machineId,
+        List<String> changes,
+        @Nullable String fit,
+        String fitWords,
+        boolean balances,
+        double took) {
+
+    static Optional<DoingView> of(Worked worked, double took, Function<Planned, Match> matched) {
+        return worked.project().card().steps().stream()
+                .filter(ProjectStep::isUnderWay)
+                .findFirst()
+                .flatMap(step -> worked.plan()
+                        .flatMap(plan -> plan.find(step.id()).map(it -> of(worked, plan, step, it, took, matched))));
+    }
+
+    private static DoingView of(
+            Worked worked,
+            JobPlan plan,
+            ProjectStep step,
+            Planned planned,
+            double took,
+            Function<Planned, Match> matched) {
+        boolean fitted = plan.groups().stream()
+                .filter(it -> it.steps().contains(planned))
+                .map(Group::from)
+                .anyMatch(From.IN_THE_MACHINE::equals);
+        String needle = planned.needle().needle().words();
+        FootKind foot = matched.apply(planned).foot().kind();
+        List<String> changes = new ArrayList<>();
+        if (!fitted) {
+            changes.add("Needle: " + needle + ".");
+        }
+        changes.add("Thread: " + step.work().top().words() + ", above and on the bobbin.");
+        changes.add("Foot: " + foot.words() + ".");
+        changes.add("Dial: from " + Words.number(planned.dial()) + ".");
+        return new DoingView(
+                step.id(),
+                step.name(),
+                worked.machines().containsKey(step.machineId())
+                        ? worked.machines().get(step.machineId()).machine().name()
+                        : "",
+                step.machineId(),
+                changes,
+                fitted ? null : NeedleWord.inAddress(planned.needle().needle()),
+                needle,
+                planned.newBalance(),
+                took);
+    }
+}
