@@ -1,9 +1,6 @@
 package belonax.web.plan;
 
-import belonax.hazard.Limit;
-import belonax.hazard.Verdict;
 import belonax.match.NeedleMatcher;
-import belonax.plan.JobPlan.Planned;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.plan.Project;
@@ -15,18 +12,13 @@ import belonax.web.shared.Stop;
 import belonax.web.shared.form.Ask;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Clock;
 import java.time.DayOfWeek;
-import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -47,14 +39,14 @@ class PlanPage {
     private final PlanDesk desk;
     private final NeedleMatcher matcher;
     private final DrawerStore drawer;
-    private final Clock clock;
+    private final PlanViews views;
 
-    PlanPage(ProjectBook projects, PlanDesk desk, NeedleMatcher matcher, DrawerStore drawer, Clock clock) {
+    PlanPage(ProjectBook projects, PlanDesk desk, NeedleMatcher matcher, DrawerStore drawer, PlanViews views) {
         this.projects = projects;
         this.desk = desk;
         this.matcher = matcher;
         this.drawer = drawer;
-        this.clock = clock;
+        this.views = views;
     }
 
     /** What a project is called. */
@@ -102,10 +94,7 @@ class PlanPage {
 
     private String show(Worked worked, Optional<UUID> done, Model model) {
         Kept<Project> kept = worked.project();
-        LocalDate today = LocalDate.now(clock);
-        Evenings evenings = Evenings.of(worked, today);
-        PlanView view = PlanView.of(worked, evenings.sittings(), evenings.words(today), limits(worked));
-        model.addAttribute("plan", view);
+        model.addAttribute("plan", views.of(worked));
         double took = kept.card().steps().stream()
                 .filter(ProjectStep::isUnderWay)
                 .findFirst()
@@ -125,27 +114,6 @@ class PlanPage {
                         .filter(it -> !it.id().equals(kept.id()))
                         .toList());
         return "plan/page";
-    }
-
-    /** Says what binds where no needle does well. */
-    private Map<String, List<String>> limits(Worked worked) {
-        Map<String, List<String>> limits = new HashMap<>();
-        for (Planned it : worked.plan().map(plan -> plan.steps()).orElse(List.of())) {
-            if (it.needle().verdict() == Verdict.AVOID) {
-                List<Limit> binding = matcher.match(it.step().asked()).limits();
-                limits.put(
-                        it.step().id(),
-                        binding.isEmpty()
-                                ? it.needle().prediction().deciding(Verdict.AVOID).stream()
-                                        .limit(1)
-                                        .toList()
-                                : binding.stream()
-                                        .limit(1)
-                                        .flatMap(limit -> Stream.of(limit.text(), limit.wayOut()))
-                                        .toList());
-            }
-        }
-        return limits;
     }
 
     @PostMapping("/plan/{id}/start")

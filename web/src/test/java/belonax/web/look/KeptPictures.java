@@ -34,6 +34,7 @@ final class KeptPictures {
 
     private static Map<String, String> names() {
         Map<String, String> names = new LinkedHashMap<>();
+        names.put("plan-wide", "plan");
         names.put("match-wide", "match");
         names.put("match-narrow", "match-phone");
         names.put("match-dark", "match-dark");
@@ -50,7 +51,6 @@ final class KeptPictures {
         names.put("needles-wide", "needle-book");
         names.put("drawer-wide", "drawer");
         names.put("drawer-packet-wide", "drawer-packet");
-        names.put("drawer-spool-wide", "drawer-spool");
         names.put("drawer-clearance-wide", "drawer-clearance");
         names.put("drawer-buy-wide", "drawer-buy");
         return names;

@@ -11,6 +11,7 @@ import belonax.room.needle.WorkLog;
 import belonax.room.plan.Project;
 import belonax.room.plan.ProjectBook;
 import belonax.room.plan.ProjectStep;
+import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,6 +25,7 @@ import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.web.util.UriComponentsBuilder;
+import org.springframework.web.util.UriUtils;
 
 /** A project is told step by step, put in order, sewn, and taken back. */
 @SpringBootTest
@@ -138,6 +140,21 @@ class PlanPagesTest {
     }
 
     @Test
+    void a_plan_lies_beside_the_machine_on_paper_and_its_steps_in_a_table() throws Exception {
+        UUID id = begun("apron");
+        add(id, "=ties", "poplin", "3");
+
+        assertThat(mvc.perform(get("/plan/" + id + "/plan.pdf"))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsByteArray())
+                .startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
+        assertThat(page("/plan/" + id + "/steps.csv"))
+                .startsWith("id,name,machine")
+                .contains("s1,'=ties,heron,\"2 layers of poplin, a seam\"", ",3.0,1,,");
+    }
+
+    @Test
     void what_cannot_be_done_is_said_in_its_place() throws Exception {
         Kept<Project> harness = projects.all().stream()
                 .filter(it -> it.card().name().equals("drum harness"))
@@ -218,10 +235,8 @@ class PlanPagesTest {
                 .query(typed.replace("+", "%20"))
                 .build()
                 .getQueryParams()
-                .forEach((name, values) -> values.forEach(it -> sent.add(
-                        name,
-                        org.springframework.web.util.UriUtils.decode(
-                                it == null ? "" : it, java.nio.charset.StandardCharsets.UTF_8))));
+                .forEach((name, values) -> values.forEach(
+                        it -> sent.add(name, UriUtils.decode(it == null ? "" : it, StandardCharsets.UTF_8))));
         return mvc.perform(post(path).with(csrf()).params(sent)).andReturn().getResponse();
     }
 }

@@ -1,0 +1,51 @@
+package belonax.web.plan;
+
+import belonax.web.shared.print.Pdf;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** A plan on paper, to lie beside the machine, and its steps as a table. */
+@Controller
+class PlanPrint {
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+
+    private final PlanDesk desk;
+    private final PlanViews views;
+    private final Pdf pdf;
+
+    PlanPrint(PlanDesk desk, PlanViews views, Pdf pdf) {
+        this.desk = desk;
+        this.views = views;
+        this.pdf = pdf;
+    }
+
+    @GetMapping("/plan/{id}/plan.pdf")
+    ResponseEntity<byte[]> print(@PathVariable UUID id) {
+        return desk.work(id)
+                .map(it -> pdf.answer("plan.pdf", "print/plan", Map.of("plan", views.of(it))))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    @GetMapping("/plan/{id}/steps.csv")
+    ResponseEntity<byte[]> table(@PathVariable UUID id) {
+        return desk.work(id)
+                .map(it -> ResponseEntity.ok()
+                        .contentType(CSV)
+                        .header(
+                                HttpHeaders.CONTENT_DISPOSITION,
+                                ContentDisposition.attachment()
+                                        .filename("steps.csv")
+                                        .build()
+                                        .toString())
+                        .body(StepTable.of(it).getBytes(StandardCharsets.UTF_8)))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+}

@@ -1,0 +1,80 @@
+package belonax.web.plan;
+
+import belonax.plan.JobPlan;
+import belonax.plan.JobPlan.Planned;
+import belonax.room.plan.Project;
+import belonax.room.plan.ProjectStep;
+import belonax.web.plan.PlanDesk.Worked;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** The steps of a project as CSV, in the order of the plan, metric whatever the settings say. */
+final class StepTable {
+    private StepTable() {}
+
+    static String of(Worked worked) {
+        Project project = worked.project().card();
+        StringWriter text = new StringWriter();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord(
+                    "id",
+                    "name",
+                    "machine",
+                    "sews",
+                    "thread",
+                    "seam_m",
+                    "passes",
+                    "after",
+                    "needle",
+                    "minutes",
+                    "top_thread_m",
+                    "bobbin_thread_m",
+                    "dial",
+                    "took_minutes");
+            for (Planned it : worked.plan().map(JobPlan::steps).orElse(List.of())) {
+                print(printer, project.get(it.step().id()), Optional.of(it));
+            }
+            for (ProjectStep it : project.steps()) {
+                if (worked.plan().flatMap(plan -> plan.find(it.id())).isEmpty()) {
+                    print(printer, it, Optional.empty());
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static void print(CSVPrinter printer, ProjectStep step, Optional<Planned> planned) throws IOException {
+        printer.printRecord(
+                step.id(),
+                safe(step.name()),
+                step.machineId(),
+                safe(step.work().words()),
+                safe(step.work().top().words()),
+                step.seamMetres(),
+                step.passes(),
+                String.join(" ", step.waitsFor()),
+                planned.map(it -> it.needle().needle().words()).orElse(""),
+                planned.map(it -> number(it.use().minutes())).orElse(""),
+                planned.map(it -> number(it.use().topMetres())).orElse(""),
+                planned.map(it -> number(it.use().bobbinMetres())).orElse(""),
+                planned.map(it -> number(it.dial())).orElse(""),
+                step.tookMinutes() == null ? "" : number(step.tookMinutes()));
+    }
+
+    /** A cell that a spreadsheet would take for a formula is written with an apostrophe before it. */
+    private static String safe(String text) {
+        return text.matches("[=+\\-@\\t\\r].*") ? "'" + text : text;
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.2f", value);
+    }
+}
