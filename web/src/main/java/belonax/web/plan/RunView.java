@@ -33,7 +33,7 @@ record RunView(
     private static final double FULL_Y = 214;
     private static final double EMPTY_Y = 252;
     /** About so many pixels a letter takes. */
-    private static final double LETTER = 6.4;
+    private static final double LETTER = 7.3;
 
     /** A stretch of the run, with as much of its words as has room. */
     record Bar(double x, double width, String words, String colour) {}
@@ -171,7 +171,7 @@ record RunView(
             if (first.goesOn()) {
                 x += (scale.from().get(at + 1) - x) / 2;
             }
-            String words = x - last > 64 ? days.get(i) : "";
+            String words = x - last > 84 ? days.get(i) : "";
             last = words.isEmpty() ? last : x;
             marks.add(new Mark(x, 0, words));
         }
