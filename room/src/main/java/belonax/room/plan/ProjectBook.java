@@ -4,7 +4,9 @@ import belonax.BadInput;
 import belonax.room.card.CardType;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
+import belonax.room.needle.WorkLog;
 import belonax.room.press.UseCase;
 import belonax.room.table.TableBook;
 import java.time.DayOfWeek;
@@ -27,12 +29,16 @@ public class ProjectBook {
     private final DrawerStore drawer;
     private final SewingRoom room;
     private final TableBook table;
+    private final WorkLog log;
+    private final Undo undo;
     private final Supplier<UUID> ids;
 
-    ProjectBook(DrawerStore drawer, SewingRoom room, TableBook table, Supplier<UUID> ids) {
+    ProjectBook(DrawerStore drawer, SewingRoom room, TableBook table, WorkLog log, Undo undo, Supplier<UUID> ids) {
         this.drawer = drawer;
         this.room = room;
         this.table = table;
+        this.log = log;
+        this.undo = undo;
         this.ids = ids;
     }
 
@@ -126,15 +132,30 @@ public class ProjectBook {
     }
 
     /**
-     * Ends a step.
+     * What ending a step came to.
+     *
+     * @param work the minutes that were counted with it, which no timer had counted
+     */
+    public record Ended(UUID change, Optional<UUID> work) {}
+
+    /**
+     * Ends a step. Minutes that its machine has not counted since it was begun are counted now: needle, thread and machine follow
+     * from them like from all work.
      *
      * @param minutes what it took; empty for what its machine has sewn since it was begun
      */
     @UseCase
-    public UUID done(UUID project, int revision, String step, OptionalDouble minutes) {
-        Kept<Project> kept = drawer.get(Project.class, project);
-        double sewn = took(kept.card().get(step));
-        return change(project, revision, it -> it.change(step, old -> old.done(minutes.orElse(sewn))));
+    public Ended done(UUID project, int revision, String step, OptionalDouble minutes) {
+        ProjectStep asked = drawer.get(Project.class, project).card().get(step);
+        room.hold(asked.machineId());
+        double counted = took(asked);
+        double took = minutes.orElse(counted);
+        UUID change = change(project, revision, it -> it.change(step, old -> old.done(took)));
+        return new Ended(
+                change,
+                took > counted
+                        ? Optional.of(log.sewn(asked.machineId(), took - counted, asked.work()))
+                        : Optional.empty());
     }
 
     /** Returns the minutes that a step has taken so far, by what its machine sewed since it was begun. */
@@ -158,9 +179,10 @@ public class ProjectBook {
         return drawer.remove(project, revision).change();
     }
 
-    /** Takes a change back. */
+    /** Takes a change back, and the work that was counted with it. */
     @UseCase
-    public void undo(UUID change) {
+    public void undo(UUID change, Optional<UUID> work) {
+        work.ifPresent(undo::undo);
         drawer.undo(change);
     }
 

@@ -204,7 +204,10 @@ class TwoHandsTest {
                 .hasSize(HANDS);
         onlyOne(project, revision -> projects.start(project, revision, "s3"));
         onlyOne(project, revision -> projects.pin(project, revision, "s4", "s5"));
-        onlyOne(project, revision -> projects.done(project, revision, "s3", OptionalDouble.of(4)));
+        onlyOne(
+                project,
+                revision -> projects.done(project, revision, "s3", OptionalDouble.empty())
+                        .change());
         onlyOne(project, revision -> projects.drop(project, revision, "s6"));
         assertThat(projects.find(project).orElseThrow().card().steps())
                 .hasSize(HANDS - 1)
@@ -221,7 +224,7 @@ class TwoHandsTest {
                 .filter(Objects::nonNull)
                 .findFirst()
                 .orElseThrow();
-        projects.undo(change);
+        projects.undo(change, Optional.empty());
         assertThat(press.apply(projects.find(project).orElseThrow().revision())).isNotNull();
     }
 

@@ -88,7 +88,9 @@ class PlanPage {
     }
 
     @GetMapping("/plan/{id}")
-    String show(@PathVariable UUID id, @RequestParam Optional<UUID> done, Model model) {
+    String show(
+            @PathVariable UUID id, @RequestParam Optional<UUID> done, @RequestParam Optional<UUID> work, Model model) {
+        model.addAttribute("work", work.orElse(null));
         return desk.work(id).map(it -> show(it, done, model)).orElse("redirect:/plan");
     }
 
@@ -134,10 +136,9 @@ class PlanPage {
             BindingResult errors) {
         Problems.refuseUnread(errors);
         Double minutes = form.minutes();
-        return taken(
-                id,
-                projects.done(
-                        id, revision, step, minutes == null ? OptionalDouble.empty() : OptionalDouble.of(minutes)));
+        ProjectBook.Ended ended = projects.done(
+                id, revision, step, minutes == null ? OptionalDouble.empty() : OptionalDouble.of(minutes));
+        return taken(id, ended.change()) + ended.work().map(it -> "&work=" + it).orElse("");
     }
 
     @PostMapping("/plan/{id}/again")
@@ -178,8 +179,8 @@ class PlanPage {
     }
 
     @PostMapping("/plan/{id}/undo")
-    String undo(@PathVariable UUID id, @RequestParam UUID change) {
-        projects.undo(change);
+    String undo(@PathVariable UUID id, @RequestParam UUID change, @RequestParam(required = false) Optional<UUID> work) {
+        projects.undo(change, work);
         return "redirect:/plan/" + id;
     }
 

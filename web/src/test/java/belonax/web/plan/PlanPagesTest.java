@@ -1,6 +1,7 @@
 package belonax.web.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -101,6 +102,13 @@ class PlanPagesTest {
         assertThat(page("/plan/" + id)).contains("1 of 2 steps to sew", "Sewn", "8 min", "Start step 1");
         send("/plan/" + id + "/undo", "change=" + String.valueOf(done).replaceAll(".*done=", ""));
         assertThat(project(id).get("s1").isUnderWay()).isTrue();
+        double before = room.get("heron").work().sewnMinutes();
+        String counted = String.valueOf(send("/plan/" + id + "/done", "step=s1&minutes=12&revision=" + revision(id))
+                .getRedirectedUrl());
+        assertThat(room.get("heron").work().sewnMinutes()).isCloseTo(before + 4.5, within(1e-6));
+        assertThat(counted).contains("&work=");
+        send("/plan/" + id + "/undo", counted.replaceAll(".*done=", "change="));
+        assertThat(room.get("heron").work().sewnMinutes()).isCloseTo(before, within(1e-6));
         send("/plan/" + id + "/done", "step=s1&minutes=12&revision=" + revision(id));
         send("/plan/" + id + "/start", "step=s2&revision=" + revision(id));
         send("/plan/" + id + "/done", "step=s2&minutes=4&revision=" + revision(id));
