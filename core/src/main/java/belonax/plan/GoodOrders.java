@@ -16,7 +16,7 @@ final class GoodOrders {
     private static final int BEAM = 20;
     private static final int LONGEST_MOVED = 6;
     /** So many steps are tried in another place before it is left as it is. */
-    private static final int MOST_LOOKS = 1_000_000;
+    private static final int MOST_LOOKS = 700_000;
 
     private final OrderProblem problem;
     private final LeastChanges bound;

@@ -20,7 +20,7 @@ final class OrderSearch {
     /** Where so many steps are left open the proof mostly fails, and the time is better spent on mending. */
     private static final int LARGE = 30;
 
-    private static final int MOST_STATES_OF_LARGE = 15_000;
+    private static final int MOST_STATES_OF_LARGE = 8_000;
 
     private record Open(OrderState state, long least, int number) {}
 
