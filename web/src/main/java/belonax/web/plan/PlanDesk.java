@@ -2,11 +2,9 @@ package belonax.web.plan;
 
 import belonax.BadInput;
 import belonax.life.RetirementSchool;
-import belonax.machine.BobbinClass;
 import belonax.machine.BobbinKind;
 import belonax.match.MatchRequest;
 import belonax.needle.Needle;
-import belonax.plan.BobbinRoom;
 import belonax.plan.Changes;
 import belonax.plan.JobPlan;
 import belonax.plan.JobPlanner;
@@ -215,7 +213,7 @@ class PlanDesk {
         return new Station(
                 it.id(),
                 pace.stitchesPerMinute(),
-                BobbinRoom.of(BobbinClass.in(it.card().bobbinClass()).orElse(BobbinClass.SLIM)),
+                PlanSteps.bobbin(it),
                 it.machine().dial(),
                 it.fitted().map(in -> new AtHand(in.needle(), left(in.needle().effectiveHours()))),
                 it.table().map(work -> PlanSteps.thread(work.top())),

@@ -1,7 +1,10 @@
 package belonax.web.plan;
 
+import belonax.machine.BobbinClass;
+import belonax.plan.BobbinRoom;
 import belonax.plan.Pace;
 import belonax.room.event.TableWork;
+import belonax.room.needle.MachineNow;
 import belonax.room.plan.ProjectStep;
 import java.util.Optional;
 
@@ -12,6 +15,11 @@ final class PlanSteps {
     /** Returns what tells a thread from others: its spool, or what it is where it is of none. */
     static String thread(TableWork.Top top) {
         return top.spool() == null ? top.words() : top.spool().toString();
+    }
+
+    /** Returns the room on the bobbins that a machine's manual names; of a slim one where that is not known. */
+    static BobbinRoom bobbin(MachineNow machine) {
+        return BobbinRoom.of(BobbinClass.in(machine.card().bobbinClass()).orElse(BobbinClass.SLIM));
     }
 
     /** Returns what a step teaches that is done; nothing where it took no minutes. */

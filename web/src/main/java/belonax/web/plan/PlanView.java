@@ -1,7 +1,6 @@
 package belonax.web.plan;
 
 import belonax.hazard.Verdict;
-import belonax.machine.BobbinClass;
 import belonax.plan.BobbinRoom;
 import belonax.plan.Changes;
 import belonax.plan.JobPlan;
@@ -331,10 +330,15 @@ record PlanView(
                 plan,
                 sittings,
                 days,
-                BobbinRoom.of(BobbinClass.SLIM),
+                it -> bobbin(worked, it),
                 it -> Words.capital(it.needle().needle().words()),
                 it -> Words.capital(colourOf(project.get(it.step().id()))),
                 it -> ThreadColour.of(project.get(it.step().id()).work().top().colour()));
+    }
+
+    private static BobbinRoom bobbin(Worked worked, Planned it) {
+        return PlanSteps.bobbin(
+                Objects.requireNonNull(worked.machines().get(it.step().station())));
     }
 
     private static String colourOf(ProjectStep step) {

@@ -66,7 +66,7 @@ record RunView(
             JobPlan plan,
             List<Sitting> sittings,
             List<String> days,
-            BobbinRoom bobbin,
+            Function<Planned, BobbinRoom> bobbin,
             Function<Planned, String> needle,
             Function<Planned, String> thread,
             Function<Planned, String> colour) {
@@ -122,13 +122,13 @@ record RunView(
     }
 
     /** A bobbin is wound for each thread, and again where it is empty. */
-    private static String bobbin(Scale scale, BobbinRoom bobbin, List<Mark> wound) {
+    private static String bobbin(Scale scale, Function<Planned, BobbinRoom> bobbin, List<Mark> wound) {
         StringBuilder path = new StringBuilder();
         double left = 0;
         String thread = "";
         for (int i = 0; i < scale.steps().size(); i++) {
             Planned it = scale.steps().get(i);
-            double full = bobbin.metres(it.step().asked().job().thread());
+            double full = bobbin.apply(it).metres(it.step().asked().job().thread());
             double x = scale.from().get(i);
             double width = scale.from().get(i + 1) - x;
             double metres = it.use().bobbinMetres();
