@@ -64,7 +64,7 @@ class PlanCalendar {
     private VEvent event(Kept<Project> kept, int number, Sitting sitting, LocalDate day) {
         VEvent event = new VEvent();
         event.setUid(new Uid(kept.id() + "-" + number + "@belonax"));
-        event.setSummary(kept.card().name() + ", evening " + (number + 1) + ": " + PlanView.hours(sitting.minutes()));
+        event.setSummary(kept.card().name() + ", evening " + (number + 1) + ": " + PlanWords.hours(sitting.minutes()));
         event.setDescription(
                 sitting.pieces().stream().map(it -> layOut(kept.card(), it)).collect(Collectors.joining("\n")));
         event.setDateTimeStamp(Date.from(clock.instant()));
@@ -77,6 +77,6 @@ class PlanCalendar {
         ProjectStep step = project.get(planned.step().id());
         return step.name() + ": " + planned.needle().needle().words() + ", "
                 + step.work().top().words() + ", " + step.work().words() + ", dial from "
-                + Words.number(planned.dial()) + ", " + PlanView.hours(piece.minutes());
+                + Words.number(planned.dial()) + ", " + PlanWords.hours(piece.minutes());
     }
 }

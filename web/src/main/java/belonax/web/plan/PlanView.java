@@ -2,7 +2,6 @@ package belonax.web.plan;
 
 import belonax.hazard.Verdict;
 import belonax.plan.BobbinRoom;
-import belonax.plan.Changes;
 import belonax.plan.JobPlan;
 import belonax.plan.JobPlan.Group;
 import belonax.plan.JobPlan.Planned;
@@ -92,101 +91,19 @@ record PlanView(
                 worked.project().id().toString(),
                 worked.project().revision(),
                 project.name(),
-                about(project, plan),
-                headline(project, plan),
-                why(plan, views),
-                wishes(worked, plan),
+                PlanWords.about(project, plan),
+                PlanWords.headline(project, plan),
+                PlanWords.why(plan, views),
+                PlanWords.wishes(worked, plan),
                 groups,
                 waiting,
                 done,
                 next(plan, views),
                 plan.map(it -> run(worked, it, sittings, days)).orElse(null),
                 Materials.shortages(worked),
-                plan.map(it -> totals(worked, it)).orElse(""),
+                plan.map(it -> PlanWords.totals(worked, it)).orElse(""),
                 worked.pace().words(),
                 evenings(sittings, days));
-    }
-
-    private static String about(Project project, Optional<JobPlan> plan) {
-        int open = (int) project.steps().stream().filter(it -> !it.isDone()).count();
-        String left = open == project.steps().size()
-                ? Words.count(open, "step")
-                : open + " of " + Words.count(project.steps().size(), "step") + " to sew";
-        return left
-                + plan.map(it -> ", " + hours(it.minutes() + it.changeoverMinutes()))
-                        .orElse("");
-    }
-
-    static String hours(double minutes) {
-        long all = Math.round(minutes);
-        return all < 60 ? all + " min" : all / 60 + " h " + (all % 60 == 0 ? "" : all % 60 + " min");
-    }
-
-    private static String headline(Project project, Optional<JobPlan> plan) {
-        if (plan.isEmpty()) {
-            return project.steps().isEmpty()
-                    ? "What is to be sewn?"
-                    : project.steps().stream().allMatch(ProjectStep::isDone)
-                            ? "All is sewn"
-                            : "These steps cannot be put in order yet";
-        }
-        Changes ours = plan.get().changes();
-        Changes entered = plan.get().asEntered();
-        if (ours.needle() < entered.needle()) {
-            return Words.capital(needleChanges(ours.needle())) + ", not " + entered.needle();
-        }
-        if (ours.thread() < entered.thread()) {
-            return Words.capital(Words.count(ours.thread(), "thread change")) + ", not " + entered.thread();
-        }
-        return Words.capital(needleChanges(ours.needle())) + ", as you entered it";
-    }
-
-    private static String needleChanges(int count) {
-        return count == 0 ? "no needle change" : Words.count(count, "needle change");
-    }
-
-    private static String why(Optional<JobPlan> plan, Map<String, StepView> views) {
-        return plan.map(it -> (it.proven()
-                                ? "In this order, proven the fewest."
-                                : "A good order; with so many steps it is not proven the best.")
-                        + " Next: "
-                        + Objects.requireNonNull(
-                                        views.get(it.steps().get(0).step().id()))
-                                .name() + ".")
-                .orElse("");
-    }
-
-    private static String wishes(Worked worked, Optional<JobPlan> plan) {
-        if (worked.unpinned().isEmpty() || plan.isEmpty()) {
-            return "";
-        }
-        Changes free = worked.unpinned().get();
-        Changes now = plan.get().changes();
-        int needles = now.needle() - free.needle();
-        int threads = now.thread() - free.thread();
-        int balances = now.balance() - free.balance();
-        double minutes = needles * JobPlan.NEEDLE_MINUTES
-                + threads * JobPlan.THREAD_MINUTES
-                + balances * JobPlan.BALANCE_MINUTES;
-        return needles == 0 && threads == 0 && balances == 0
-                ? "Your own order of some steps costs nothing."
-                : "Your own order of some steps costs "
-                        + String.join(", ", costs(needles, threads, balances))
-                        + ", " + Words.count(Math.round(minutes), "minute") + " in all.";
-    }
-
-    private static List<String> costs(int needles, int threads, int balances) {
-        List<String> all = new ArrayList<>();
-        if (needles != 0) {
-            all.add(Words.count(needles, "needle change"));
-        }
-        if (threads != 0) {
-            all.add(Words.count(threads, "thread change"));
-        }
-        if (balances != 0) {
-            all.add(Words.count(balances, "balance"));
-        }
-        return all;
     }
 
     private static @Nullable StepView next(Optional<JobPlan> plan, Map<String, StepView> views) {
@@ -273,7 +190,7 @@ record PlanView(
     }
 
     private static StepView done(Worked worked, ProjectStep step) {
-        return plain(worked, step, hours(Objects.requireNonNullElse(step.tookMinutes(), 0.0)), "");
+        return plain(worked, step, PlanWords.hours(Objects.requireNonNullElse(step.tookMinutes(), 0.0)), "");
     }
 
     private static StepView plain(Worked worked, ProjectStep step, String minutes, String wrong) {
@@ -311,17 +228,6 @@ record PlanView(
             case AN_EARLIER_STEP -> "the one from before, in " + name;
             case NEW -> "new, in " + name;
         };
-    }
-
-    private static String totals(Worked worked, JobPlan plan) {
-        var units = worked.stock().units();
-        return units.say(String.format(
-                Locale.ROOT,
-                "Top thread %.0f m, from the bobbin %.0f m, %s to wind, %s.",
-                plan.topMetres(),
-                plan.bobbinMetres(),
-                Words.count(plan.bobbins(), "bobbin"),
-                Words.count(plan.needles(), "needle")));
     }
 
     private static RunView run(Worked worked, JobPlan plan, List<Sitting> sittings, List<String> days) {
