@@ -88,8 +88,9 @@ public enum CheckId {
                     NEEDLE_THREADED_DIRECTION,
                     NEEDLE_SYSTEM,
                     NEEDLE_TYPE,
-                    NEEDLE_SIZE -> true;
-            case LAST_GUIDE, NEEDLE_STRIKES -> true;
+                    NEEDLE_SIZE,
+                    LAST_GUIDE,
+                    NEEDLE_STRIKES -> true;
             default -> false;
         };
     }

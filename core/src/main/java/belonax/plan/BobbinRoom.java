@@ -28,6 +28,11 @@ public record BobbinRoom(double diameterMm, double coreMm, double widthMm) {
         return new BobbinRoom(bobbin.diameterMm(), bobbin.coreMm(), bobbin.widthMm() - SIDES_MM);
     }
 
+    /** Returns about how many metres a full bobbin holds, in whole metres. */
+    public double aboutMetres(SewingThread thread) {
+        return Math.rint(metres(thread));
+    }
+
     /** Returns the metres that a full bobbin holds. */
     public double metres(SewingThread thread) {
         double room = (square(diameterMm) - square(coreMm)) * widthMm;

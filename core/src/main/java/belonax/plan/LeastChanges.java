@@ -116,22 +116,18 @@ final class LeastChanges {
         long rest = tasks;
         while (rest != 0) {
             long needles = hardest(rest).needles();
-            long inGroup = 0;
+            long group = sharing(rest, needles);
             long threadsOf = 0;
             long dialsOf = 0;
-            for (long others = rest; others != 0; others &= others - 1) {
-                int task = Long.numberOfTrailingZeros(others);
-                Task it = problem.tasks().get(task);
-                if ((it.needles() & needles) != 0) {
-                    inGroup |= 1L << task;
-                    boolean only = (it.needles() & ~needles) == 0 && !it.now();
-                    threadsOf |= only ? 1L << it.thread() : 0;
-                    dialsOf |= only ? 1L << it.dial() : 0;
-                }
+            for (long others = group; others != 0; others &= others - 1) {
+                Task it = problem.tasks().get(Long.numberOfTrailingZeros(others));
+                boolean only = (it.needles() & ~needles) == 0 && !it.now();
+                threadsOf |= only ? 1L << it.thread() : 0;
+                dialsOf |= only ? 1L << it.dial() : 0;
             }
             groupThreads += Long.bitCount(threadsOf);
             groupDials += Long.bitCount(dialsOf);
-            rest &= ~inGroup;
+            rest &= ~group;
         }
         return new Left(threads, dials, groupThreads, groupDials, pairs.size(), hours);
     }
@@ -177,18 +173,20 @@ final class LeastChanges {
     /** Tasks that share no needle want one each. */
     private int thatShareNone(long tasks) {
         int count = 0;
-        long left = tasks;
-        while (left != 0) {
-            long needles = hardest(left).needles();
+        for (long left = tasks; left != 0; left &= ~sharing(left, hardest(left).needles())) {
             count++;
-            for (long others = left; others != 0; others &= others - 1) {
-                int task = Long.numberOfTrailingZeros(others);
-                if ((problem.tasks().get(task).needles() & needles) != 0) {
-                    left &= ~(1L << task);
-                }
-            }
         }
         return count;
+    }
+
+    /** Returns the tasks that one of these needles serves. */
+    private long sharing(long tasks, long needles) {
+        long sharing = 0;
+        for (long left = tasks; left != 0; left &= left - 1) {
+            int task = Long.numberOfTrailingZeros(left);
+            sharing |= (problem.tasks().get(task).needles() & needles) != 0 ? 1L << task : 0;
+        }
+        return sharing;
     }
 
     /** Returns the task that fewest needles serve. */

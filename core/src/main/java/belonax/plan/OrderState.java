@@ -213,12 +213,6 @@ final class OrderState {
 
     /** Returns the tasks in their order. */
     List<Integer> order() {
-        List<Integer> order = new ArrayList<>();
-        OrderState at = this;
-        while (at != null && at.from != null) {
-            order.add(0, at.task);
-            at = at.from;
-        }
-        return order;
+        return along().stream().skip(1).map(it -> it.task).toList();
     }
 }

@@ -12,7 +12,6 @@ import java.util.OptionalDouble;
 public final class Pace {
     private static final int ENOUGH = 5;
     private static final int ENOUGH_OF_A_PURPOSE = 3;
-    private static final double USUAL_STITCHES_A_MINUTE = 320;
 
     private final List<Sewn> sewn;
 
@@ -38,7 +37,7 @@ public final class Pace {
 
     /** Returns the speed that holds where nothing is known. */
     public double stitchesPerMinute() {
-        return USUAL_STITCHES_A_MINUTE;
+        return ThreadUse.STITCHES_A_MINUTE;
     }
 
     public boolean isKnown() {

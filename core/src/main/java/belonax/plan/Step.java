@@ -32,8 +32,8 @@ public record Step(
         String station,
         OptionalDouble dial,
         OptionalDouble metresAnHour) {
-    private static final double MOST_METRES = 10_000;
-    private static final int MOST_PASSES = 100;
+    public static final double MOST_METRES = 10_000;
+    public static final int MOST_PASSES = 100;
 
     public Step {
         after = Set.copyOf(after);

@@ -3,7 +3,7 @@ package belonax.machine;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import belonax.plan.BobbinFill;
+import belonax.plan.BobbinRoom;
 import belonax.thread.SewingThread;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -62,7 +62,7 @@ class BobbinTest {
         double section = Math.PI / 4 * ordinary.diameterMm() * ordinary.diameterMm();
         double room = Math.PI / 4 * (20.3 * 20.3 - 36) * (11.7 - 1.6);
 
-        assertThat(BobbinFill.metres(BobbinClass.CLASS_15, ordinary))
+        assertThat(BobbinRoom.of(BobbinClass.CLASS_15).metres(ordinary))
                 .isCloseTo(0.7 * room / section / 1000, within(1e-9))
                 .isBetween(50.0, 90.0);
     }

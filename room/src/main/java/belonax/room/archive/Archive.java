@@ -113,17 +113,7 @@ public class Archive {
      * @throws BadInput if it is no archive, cut short, too large, from a newer Belonax, or holds what makes no sense
      */
     public Path replace(Path archive) {
-        try {
-            Files.createDirectories(home);
-            Path unfolded = Files.createTempDirectory(home, "incoming");
-            try {
-                return replace(read(archive, unfolded), unfolded);
-            } finally {
-                FileSystemUtils.deleteRecursively(unfolded);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return replaceBy(unfolded -> read(archive, unfolded));
     }
 
     /**
@@ -140,12 +130,22 @@ public class Archive {
                 new RoomContent(List.of(), List.of(), List.of()),
                 List.of(),
                 null);
+        return replaceBy(unfolded -> nothing);
+    }
+
+    /** Reads what comes in, and unfolds its files into a folder. */
+    private interface Incoming {
+        Content read(Path unfolded) throws IOException;
+    }
+
+    private Path replaceBy(Incoming incoming) {
         try {
-            Path nothingUnfolded = Files.createTempDirectory(home, "incoming");
+            Files.createDirectories(home);
+            Path unfolded = Files.createTempDirectory(home, "incoming");
             try {
-                return replace(nothing, nothingUnfolded);
+                return replace(incoming.read(unfolded), unfolded);
             } finally {
-                FileSystemUtils.deleteRecursively(nothingUnfolded);
+                FileSystemUtils.deleteRecursively(unfolded);
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

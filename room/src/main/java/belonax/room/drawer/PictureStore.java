@@ -2,6 +2,7 @@ package belonax.room.drawer;
 
 import belonax.BadInput;
 import belonax.room.RoomProperties;
+import belonax.room.WholeFile;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -12,7 +13,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Iterator;
 import java.util.Optional;
 import java.util.Set;
@@ -85,14 +85,7 @@ public class PictureStore {
 
     /** Stores a picture for a card, over an older one. */
     public void keep(UUID card, Picture picture) {
-        try {
-            Files.createDirectories(folder);
-            Path half = Files.createTempFile(folder, "new", ".tmp");
-            Files.write(half, picture.jpeg());
-            Files.move(half, file(card), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        WholeFile.write(file(card), picture.jpeg());
     }
 
     /** Returns the picture of a card, if there is one. */

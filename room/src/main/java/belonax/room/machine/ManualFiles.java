@@ -2,12 +2,10 @@ package belonax.room.machine;
 
 import belonax.BadInput;
 import belonax.room.RoomProperties;
-import java.io.IOException;
-import java.io.UncheckedIOException;
+import belonax.room.WholeFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -38,14 +36,7 @@ public class ManualFiles {
      */
     public UUID keep(byte[] pdf) {
         UUID name = named(pdf);
-        try {
-            Files.createDirectories(folder);
-            Path half = Files.createTempFile(folder, "new", ".tmp");
-            Files.write(half, pdf);
-            Files.move(half, file(name), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        WholeFile.write(file(name), pdf);
         return name;
     }
 

@@ -1,6 +1,7 @@
 package belonax.room.plan;
 
 import belonax.BadInput;
+import belonax.plan.JobPlanner;
 import belonax.room.card.Card;
 import belonax.room.card.CardKind;
 import belonax.room.card.IsCard;
@@ -25,7 +26,6 @@ import java.util.stream.Stream;
 @IsCard(CardKind.PROJECT)
 public record Project(String name, List<ProjectStep> steps, int eveningMinutes, Set<DayOfWeek> days, int added)
         implements Card {
-    public static final int MOST_STEPS = 60;
     private static final int USUAL_EVENING = 90;
 
     public Project {
@@ -40,9 +40,9 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
                 () -> "An evening has 10 minutes to a day; 90 is usual.");
         int open = (int) steps.stream().filter(it -> !it.isDone()).count();
         BadInput.unless(
-                open <= MOST_STEPS,
+                open <= JobPlanner.MOST_STEPS,
                 "steps",
-                () -> "A project has at most " + MOST_STEPS + " steps to sew. Plan it in two parts.");
+                () -> "A project has at most " + JobPlanner.MOST_STEPS + " steps to sew. Plan it in two parts.");
     }
 
     /** Returns a project without steps. */

@@ -1,10 +1,9 @@
 package belonax.room.plan;
 
 import belonax.BadInput;
+import belonax.plan.Step;
 import belonax.room.card.Card;
 import belonax.room.event.TableWork;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -33,8 +32,6 @@ public record ProjectStep(
         Set<String> pinned,
         @Nullable Double sewnBefore,
         @Nullable Double tookMinutes) {
-    private static final double MOST_METRES = 10_000;
-    private static final int MOST_PASSES = 100;
     private static final double MOST_MINUTES = 100_000;
 
     public ProjectStep {
@@ -44,11 +41,11 @@ public record ProjectStep(
         BadInput.unless(!name.isBlank(), "name", () -> "Say what is sewn, such as “side seams”.");
         Card.checkLength("name", name, 80);
         BadInput.unless(
-                seamMetres > 0 && seamMetres <= MOST_METRES,
+                seamMetres > 0 && seamMetres <= Step.MOST_METRES,
                 "metres",
                 () -> "Type how long the seam is, above 0 and at most 10 000 m.");
         BadInput.unless(
-                passes >= 1 && passes <= MOST_PASSES,
+                passes >= 1 && passes <= Step.MOST_PASSES,
                 "passes",
                 () -> "A seam is sewn over 1 to 100 times; once is usual.");
         BadInput.unless(
@@ -109,10 +106,6 @@ public record ProjectStep(
     }
 
     ProjectStep without(String gone) {
-        List<String> left = new ArrayList<>(after);
-        left.remove(gone);
-        List<String> leftPinned = new ArrayList<>(pinned);
-        leftPinned.remove(gone);
         return new ProjectStep(
                 id,
                 name,
@@ -120,9 +113,15 @@ public record ProjectStep(
                 work,
                 seamMetres,
                 passes,
-                Set.copyOf(left),
-                Set.copyOf(leftPinned),
+                without(after, gone),
+                without(pinned, gone),
                 sewnBefore,
                 tookMinutes);
+    }
+
+    private static Set<String> without(Set<String> ids, String gone) {
+        Set<String> left = new TreeSet<>(ids);
+        left.remove(gone);
+        return left;
     }
 }

@@ -12,8 +12,10 @@ import belonax.web.plan.PlanDesk.Worked;
 import belonax.web.shared.NeedleWord;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,12 +38,13 @@ record DoingView(
         boolean balances,
         double took) {
 
-    static Optional<DoingView> of(Worked worked, double took, Function<Planned, Match> matched) {
+    static Optional<DoingView> of(Worked worked, ToDoubleFunction<ProjectStep> took, Function<Planned, Match> matched) {
         return worked.project().card().steps().stream()
                 .filter(ProjectStep::isUnderWay)
                 .findFirst()
                 .flatMap(step -> worked.plan()
-                        .flatMap(plan -> plan.find(step.id()).map(it -> of(worked, plan, step, it, took, matched))));
+                        .flatMap(plan -> plan.find(step.id())
+                                .map(it -> of(worked, plan, step, it, took.applyAsDouble(step), matched))));
     }
 
     private static DoingView of(
@@ -67,9 +70,9 @@ record DoingView(
         return new DoingView(
                 step.id(),
                 step.name(),
-                worked.machines().containsKey(step.machineId())
-                        ? worked.machines().get(step.machineId()).machine().name()
-                        : "",
+                Objects.requireNonNull(worked.machines().get(step.machineId()))
+                        .machine()
+                        .name(),
                 step.machineId(),
                 changes,
                 fitted ? null : NeedleWord.inAddress(planned.needle().needle()),

@@ -97,14 +97,12 @@ class PlanPage {
     private String show(Worked worked, Optional<UUID> done, Model model) {
         Kept<Project> kept = worked.project();
         model.addAttribute("plan", views.of(worked));
-        double took = kept.card().steps().stream()
-                .filter(ProjectStep::isUnderWay)
-                .findFirst()
-                .map(projects::took)
-                .orElse(0.0);
         model.addAttribute(
                 "doing",
-                DoingView.of(worked, took, it -> matcher.match(it.step().asked()))
+                DoingView.of(
+                                worked,
+                                projects::took,
+                                it -> matcher.match(it.step().asked()))
                         .orElse(null));
         model.addAttribute("evening", kept.card().eveningMinutes());
         model.addAttribute("days", kept.card().days());

@@ -7,6 +7,7 @@ import belonax.plan.JobPlan.Group;
 import belonax.plan.JobPlan.Planned;
 import belonax.plan.Sittings.Sitting;
 import belonax.room.Words;
+import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.plan.Project;
 import belonax.room.plan.ProjectStep;
@@ -60,7 +61,6 @@ record PlanView(
             String colour,
             String thread,
             String minutes,
-            String machine,
             boolean underWay,
             String before,
             String wrong,
@@ -85,7 +85,7 @@ record PlanView(
                 .toList();
         List<StepView> done = project.steps().stream()
                 .filter(ProjectStep::isDone)
-                .map(it -> done(worked, it))
+                .map(PlanView::done)
                 .toList();
         return new PlanView(
                 worked.project().id().toString(),
@@ -127,37 +127,29 @@ record PlanView(
             Planned after = i + 1 == order.size() ? null : order.get(i + 1);
             views.put(
                     step.id(),
-                    new StepView(
-                            step.id(),
+                    view(
+                            step,
                             i + 1,
-                            step.name(),
-                            step.work().words(),
-                            ThreadColour.of(step.work().top().colour()),
-                            step.work().top().words(),
-                            Math.round(it.use().minutes()) < 1
-                                    ? "1 min"
-                                    : Math.round(it.use().minutes()) + " min",
-                            machine(worked, step),
-                            step.isUnderWay(),
+                            Math.max(1, Math.round(it.use().minutes())) + " min",
                             changes(it),
                             wrong(it, limits),
-                            before == null || waits(step, before.step().id())
-                                    ? null
-                                    : before.step().id(),
-                            after == null
-                                            || waits(
-                                                    worked.project()
-                                                            .card()
-                                                            .get(after.step().id()),
-                                                    step.id())
-                                    ? null
-                                    : after.step().id()));
+                            before != null && !waits(worked, it, before)
+                                    ? before.step().id()
+                                    : null,
+                            after != null && !waits(worked, after, it)
+                                    ? after.step().id()
+                                    : null));
         }
         return views;
     }
 
-    private static boolean waits(ProjectStep step, String other) {
-        return step.after().contains(other);
+    /** Tells whether a step has to wait for another one; a wish can be turned round. */
+    private static boolean waits(Worked worked, Planned step, Planned other) {
+        return worked.project()
+                .card()
+                .get(step.step().id())
+                .after()
+                .contains(other.step().id());
     }
 
     private static String wrong(Planned it, Map<String, List<String>> limits) {
@@ -180,34 +172,37 @@ record PlanView(
         return Words.capital(String.join(", ", all));
     }
 
-    private static String machine(Worked worked, ProjectStep step) {
-        MachineNow machine = worked.machines().get(step.machineId());
-        return machine == null ? "" : machine.machine().name();
-    }
-
     private static StepView unplanned(Worked worked, ProjectStep step) {
-        return plain(worked, step, "", worked.cannot().getOrDefault(step.id(), ""));
+        return view(step, 0, "", "", worked.cannot().getOrDefault(step.id(), ""), null, null);
     }
 
-    private static StepView done(Worked worked, ProjectStep step) {
-        return plain(worked, step, PlanWords.hours(Objects.requireNonNullElse(step.tookMinutes(), 0.0)), "");
+    private static StepView done(ProjectStep step) {
+        String took = PlanWords.hours(Objects.requireNonNullElse(step.tookMinutes(), 0.0));
+        return view(step, 0, took, "", "", null, null);
     }
 
-    private static StepView plain(Worked worked, ProjectStep step, String minutes, String wrong) {
+    private static StepView view(
+            ProjectStep step,
+            int number,
+            String minutes,
+            String before,
+            String wrong,
+            @Nullable String earlier,
+            @Nullable String later) {
+        TableWork.Top top = step.work().top();
         return new StepView(
                 step.id(),
-                0,
+                number,
                 step.name(),
                 step.work().words(),
-                ThreadColour.of(step.work().top().colour()),
-                step.work().top().words(),
+                ThreadColour.of(top.colour()),
+                top.words(),
                 minutes,
-                machine(worked, step),
                 step.isUnderWay(),
-                "",
+                before,
                 wrong,
-                null,
-                null);
+                earlier,
+                later);
     }
 
     private static GroupView group(Worked worked, Group group, Map<String, StepView> views) {

@@ -5,6 +5,7 @@ import belonax.plan.JobPlan.Planned;
 import belonax.room.plan.Project;
 import belonax.room.plan.ProjectStep;
 import belonax.web.plan.PlanDesk.Worked;
+import belonax.web.shared.form.SheetCell;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -54,10 +55,10 @@ final class StepTable {
     private static void print(CSVPrinter printer, ProjectStep step, Optional<Planned> planned) throws IOException {
         printer.printRecord(
                 step.id(),
-                safe(step.name()),
+                SheetCell.written(step.name()),
                 step.machineId(),
-                safe(step.work().words()),
-                safe(step.work().top().words()),
+                SheetCell.written(step.work().words()),
+                SheetCell.written(step.work().top().words()),
                 step.seamMetres(),
                 step.passes(),
                 String.join(" ", step.waitsFor()),
@@ -67,11 +68,6 @@ final class StepTable {
                 planned.map(it -> number(it.use().bobbinMetres())).orElse(""),
                 planned.map(it -> number(it.dial())).orElse(""),
                 step.tookMinutes() == null ? "" : number(step.tookMinutes()));
-    }
-
-    /** A cell that a spreadsheet would take for a formula is written with an apostrophe before it. */
-    private static String safe(String text) {
-        return text.matches("[=+\\-@\\t\\r].*") ? "'" + text : text;
     }
 
     private static String number(double value) {

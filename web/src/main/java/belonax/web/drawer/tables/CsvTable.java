@@ -6,6 +6,7 @@ import belonax.room.card.Card;
 import belonax.room.settings.Units;
 import belonax.web.shared.form.FormBinding;
 import belonax.web.shared.form.Problems;
+import belonax.web.shared.form.SheetCell;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -39,7 +40,6 @@ record CsvTable<F, T extends Card>(
         Map<String, String> columns, Class<F> form, BiFunction<F, Units, T> build, List<String> lists) {
     private static final int MOST_ROWS = 2000;
     private static final int MOST_BYTES = 2 << 20;
-    private static final String FORMULA = "=+-@\t\r";
 
     /** Returns the rows as CSV, with a first line of column names. */
     String write(List<Map<String, String>> rows) {
@@ -48,7 +48,7 @@ record CsvTable<F, T extends Card>(
             printer.printRecord(columns.keySet());
             for (Map<String, String> row : rows) {
                 printer.printRecord(columns.values().stream()
-                        .map(entry -> harmless(row.getOrDefault(entry, "")))
+                        .map(entry -> SheetCell.written(row.getOrDefault(entry, "")))
                         .toList());
             }
         } catch (IOException e) {
@@ -130,7 +130,7 @@ record CsvTable<F, T extends Card>(
         Map<String, String> entries = new LinkedHashMap<>();
         columns.forEach((name, entry) -> {
             if (row.isSet(name)) {
-                String cell = plain(row.get(name));
+                String cell = SheetCell.read(row.get(name));
                 entries.put(entry, lists.contains(entry) ? String.join(",", cell.split("[ ,;]+")) : cell);
             }
         });
@@ -160,16 +160,6 @@ record CsvTable<F, T extends Card>(
             throw new BadInput(
                     "file", "That file is no text in UTF-8. Save the table as CSV in UTF-8 and send it again.");
         }
-    }
-
-    private static String harmless(String cell) {
-        return !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
-    }
-
-    private static String plain(String cell) {
-        return cell.length() > 1 && cell.charAt(0) == '\'' && FORMULA.indexOf(cell.charAt(1)) >= 0
-                ? cell.substring(1)
-                : cell;
     }
 
     private static String abridged(String text) {

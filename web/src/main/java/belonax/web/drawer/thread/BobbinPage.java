@@ -2,7 +2,7 @@ package belonax.web.drawer.thread;
 
 import belonax.machine.BobbinClass;
 import belonax.machine.BobbinMaterial;
-import belonax.plan.BobbinFill;
+import belonax.plan.BobbinRoom;
 import belonax.room.Choice;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
@@ -154,8 +154,9 @@ class BobbinPage {
         return Optional.ofNullable(bobbin.spool())
                 .flatMap(it -> drawer.find(Spool.class, it))
                 .flatMap(spool -> BobbinClass.in(bobbin.bobbinClass())
-                        .map(it -> BobbinFill.aboutMetres(
-                                it, spool.card().thread(LocalDate.now(clock).getYear()))))
+                        .map(it -> BobbinRoom.of(it)
+                                .aboutMetres(
+                                        spool.card().thread(LocalDate.now(clock).getYear()))))
                 .map(it -> units().metres(it));
     }
 
