@@ -1,4 +1,4 @@
-// Writes what pages and prints need besides templates: one style sheet, the fonts with their licences.
+// Writes what pages and prints need besides templates: one style sheet, the fonts and what drags, with their licences.
 import { execFileSync } from 'node:child_process';
 import { copyFileSync, mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -13,6 +13,12 @@ for (const font of fonts) {
   const from = join(web, 'node_modules', '@fontsource-variable', font);
   copyFileSync(join(from, 'files', `${font}-latin-wght-normal.woff2`), join(out, 'fonts', `${font}.woff2`));
   copyFileSync(join(from, 'LICENSE'), join(out, 'fonts', `${font}.LICENSE.txt`));
+}
+
+// Dragging a step of a plan.
+mkdirSync(join(out, 'sortable'), { recursive: true });
+for (const file of ['Sortable.min.js', 'LICENSE']) {
+  copyFileSync(join(web, 'node_modules', 'sortablejs', file), join(out, 'sortable', file));
 }
 
 // Prints embed plain TrueType.

@@ -10,7 +10,8 @@ public enum CardKind {
     CASE,
     SHELF,
     MANUAL,
-    PROJECT;
+    PROJECT,
+    SHOPPING;
 
     static CardKind of(Class<? extends Card> type) {
         IsCard says = type.getAnnotation(IsCard.class);

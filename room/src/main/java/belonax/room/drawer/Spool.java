@@ -100,6 +100,14 @@ public record Spool(
         return !snap.isBad();
     }
 
+    /** Tells whether a seam may go on from one to the other: the same colour and the same kind and size of thread. */
+    public boolean isLike(Spool other) {
+        return colour.equalsIgnoreCase(other.colour)
+                && tex == other.tex
+                && fibre == other.fibre
+                && build == other.build;
+    }
+
     @Override
     public Spool withMetresLeft(double metres) {
         return with(metres, snap, snappedOn);

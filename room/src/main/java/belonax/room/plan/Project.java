@@ -7,8 +7,11 @@ import belonax.room.card.CardKind;
 import belonax.room.card.IsCard;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -69,6 +72,35 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
         return new Project(name, more, eveningMinutes, days, added + 1);
     }
 
+    /** Adds steps that name each other by ids of their own; here they get the next ones. */
+    Project withAll(List<ProjectStep> told) {
+        Map<String, String> ids = new HashMap<>();
+        for (int i = 0; i < told.size(); i++) {
+            String id = told.get(i).id();
+            BadInput.unless(
+                    id.isEmpty() || ids.put(id, "s" + (added + i + 1)) == null,
+                    "id",
+                    () -> "Two steps are called “" + id + "”. Give each its own id.");
+        }
+        List<ProjectStep> more = new ArrayList<>(steps);
+        for (int i = 0; i < told.size(); i++) {
+            more.add(told.get(i).called("s" + (added + i + 1)).waitingFor(renamed(told.get(i), ids)));
+        }
+        return new Project(name, more, eveningMinutes, days, added + told.size());
+    }
+
+    private static Set<String> renamed(ProjectStep step, Map<String, String> ids) {
+        Set<String> after = new TreeSet<>();
+        for (String it : step.after()) {
+            String id = ids.get(it);
+            if (id == null) {
+                throw new BadInput("after", "No step is called “" + it + "”. Name one of the same file, or none.");
+            }
+            after.add(id);
+        }
+        return after;
+    }
+
     Project change(String id, UnaryOperator<ProjectStep> change) {
         get(id);
         return withSteps(steps.stream().map(it -> it.id().equals(id) ? change.apply(it) : it));
@@ -77,6 +109,36 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
     Project without(String id) {
         get(id);
         return withSteps(steps.stream().filter(it -> !it.id().equals(id)).map(it -> it.without(id)));
+    }
+
+    /**
+     * Has a step sewn after another one; a wish for the contrary is let go.
+     *
+     * @throws BadInput if that one has to wait for it
+     */
+    Project pinned(String step, String after) {
+        Project free = change(after, it -> {
+            Set<String> others = new TreeSet<>(it.pinned());
+            others.remove(step);
+            return it.pinnedAfter(others);
+        });
+        BadInput.unless(
+                !free.waits(after, step, new HashSet<>()),
+                "step",
+                () -> "“" + get(after).name() + "” waits for “" + get(step).name()
+                        + "”, by way of other steps perhaps. Let it wait no longer first.");
+        return free.change(step, it -> {
+            Set<String> others = new TreeSet<>(it.pinned());
+            others.add(after);
+            return it.pinnedAfter(others);
+        });
+    }
+
+    private boolean waits(String id, String other, Set<String> seen) {
+        return seen.add(id)
+                && find(id).stream()
+                        .flatMap(it -> it.waitsFor().stream())
+                        .anyMatch(it -> it.equals(other) || waits(it, other, seen));
     }
 
     /** Wishes that no step holds to any more are let go. */

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -75,6 +74,14 @@ public class ProjectBook {
         return change(project, it -> it.with(step));
     }
 
+    /** Adds steps of a file to the end, all of them or none; they name each other by ids of their own. */
+    @UseCase
+    public UUID addAll(UUID project, List<ProjectStep> steps) {
+        BadInput.unless(!steps.isEmpty(), "file", () -> "There is no step in it.");
+        steps.stream().map(ProjectStep::machineId).distinct().forEach(room::get);
+        return change(project, it -> it.withAll(steps));
+    }
+
     /** Tells a step anew. */
     @UseCase
     public UUID tell(UUID project, int revision, String step, ProjectStep told) {
@@ -93,17 +100,7 @@ public class ProjectBook {
     public UUID pin(UUID project, int revision, String step, String after) {
         return change(project, revision, it -> {
             BadInput.unless(!step.equals(after), "step", () -> "A step cannot come after itself.");
-            it.get(after);
-            return it.change(step, old -> {
-                        Set<String> pinned = new TreeSet<>(old.pinned());
-                        pinned.add(after);
-                        return old.pinnedAfter(pinned);
-                    })
-                    .change(after, other -> {
-                        Set<String> pinned = new TreeSet<>(other.pinned());
-                        pinned.remove(step);
-                        return other.pinnedAfter(pinned);
-                    });
+            return it.pinned(step, after);
         });
     }
 

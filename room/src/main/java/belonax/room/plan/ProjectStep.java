@@ -90,6 +90,10 @@ public record ProjectStep(
         return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, others, sewnBefore, tookMinutes);
     }
 
+    ProjectStep waitingFor(Set<String> others) {
+        return new ProjectStep(id, name, machineId, work, seamMetres, passes, others, pinned, sewnBefore, tookMinutes);
+    }
+
     /** Returns the same step told anew; what became of it stays. */
     ProjectStep told(ProjectStep now) {
         return new ProjectStep(

@@ -44,6 +44,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
 import belonax.room.plan.ProjectBook;
 import belonax.room.plan.ProjectStep;
+import belonax.room.plan.ShoppingList;
 import belonax.room.supply.NeedleSource;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.trouble.MendCase;
@@ -121,6 +122,9 @@ class TwoHandsTest {
 
     @Autowired
     private ProjectBook projects;
+
+    @Autowired
+    private ShoppingList shopping;
 
     @Autowired
     private DrawerStore drawer;
@@ -209,6 +213,16 @@ class TwoHandsTest {
                 revision -> projects.done(project, revision, "s3", OptionalDouble.empty())
                         .change());
         onlyOne(project, revision -> projects.drop(project, revision, "s6"));
+        List<Answered> written = all(() -> shopping.write(project, List.of("a spool", "needles")));
+        assertThat(written).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(shopping.all())
+                .filteredOn(it -> it.card().project().equals(project))
+                .hasSize(1);
+        int note = shopping.of(project).orElseThrow().revision();
+        UUID noted = shopping.of(project).orElseThrow().id();
+        assertThat(all(() -> shopping.bought(noted, note, "a spool")))
+                .filteredOn(it -> it.refusal() == null)
+                .hasSize(1);
         assertThat(projects.find(project).orElseThrow().card().steps())
                 .hasSize(HANDS - 1)
                 .filteredOn(ProjectStep::isDone)

@@ -1,6 +1,8 @@
 package belonax.web.plan;
 
 import belonax.machine.FootKind;
+import belonax.machine.Machine;
+import belonax.machine.Plate;
 import belonax.match.Match;
 import belonax.plan.JobPlan;
 import belonax.plan.JobPlan.From;
@@ -66,18 +68,24 @@ record DoingView(
         }
         changes.add("Thread: " + step.work().top().words() + ", above and on the bobbin.");
         changes.add("Foot: " + foot.words() + ".");
+        if (planned.step().stitch().widthMm() > 0
+                && machine(worked, step).plate().kind() == Plate.STRAIGHT) {
+            changes.add("Plate: one with a slot; a wide stitch strikes the plate that is on.");
+        }
         changes.add("Dial: from " + Words.number(planned.dial()) + ".");
         return new DoingView(
                 step.id(),
                 step.name(),
-                Objects.requireNonNull(worked.machines().get(step.machineId()))
-                        .machine()
-                        .name(),
+                machine(worked, step).name(),
                 step.machineId(),
                 changes,
                 fitted ? null : NeedleWord.inAddress(planned.needle().needle()),
                 needle,
                 planned.newBalance(),
                 took);
+    }
+
+    private static Machine machine(Worked worked, ProjectStep step) {
+        return Objects.requireNonNull(worked.machines().get(step.machineId())).machine();
     }
 }

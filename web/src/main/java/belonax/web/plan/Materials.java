@@ -1,9 +1,15 @@
 package belonax.web.plan;
 
+import belonax.hazard.Verdict;
+import belonax.needle.Needle;
+import belonax.plan.JobPlan.From;
+import belonax.plan.JobPlan.Group;
 import belonax.plan.JobPlan.Planned;
 import belonax.room.Words;
+import belonax.room.card.Kept;
 import belonax.room.drawer.Spool;
 import belonax.room.event.TableWork;
+import belonax.room.settings.Units;
 import belonax.web.plan.PlanDesk.Worked;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -11,17 +17,28 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import org.jspecify.annotations.Nullable;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 
-/** Tells before the first stitch which spool will not reach: what is wound already counts with what is on the spool. */
-final class Materials {
-    private Materials() {}
+/**
+ * What a plan wants that is not at hand.
+ *
+ * @param shortages spools that will not reach, told before the first stitch
+ * @param toBuy these and the needles that the drawer lacks, a line each as it stands on a shopping list
+ */
+record Materials(List<String> shortages, List<String> toBuy) {
+    Materials {
+        shortages = List.copyOf(shortages);
+        toBuy = List.copyOf(toBuy);
+    }
 
-    static List<String> shortages(Worked worked) {
+    static Materials of(Worked worked) {
         Map<String, Double> needed = new LinkedHashMap<>();
         Map<String, TableWork.Top> tops = new LinkedHashMap<>();
         if (worked.plan().isEmpty()) {
-            return List.of();
+            return new Materials(List.of(), List.of());
         }
         for (Planned it : worked.plan().get().steps()) {
             TableWork.Top top =
@@ -29,39 +46,72 @@ final class Materials {
             needed.merge(it.step().thread(), it.use().topMetres() + it.use().bobbinMetres(), Double::sum);
             tops.putIfAbsent(it.step().thread(), top);
         }
-        List<String> all = new ArrayList<>();
+        List<String> shortages = new ArrayList<>();
+        List<String> toBuy = new ArrayList<>();
         needed.forEach((thread, metres) -> {
-            Double left = left(worked, Objects.requireNonNull(tops.get(thread)));
-            if (left != null && metres > left) {
-                all.add(worked.stock()
-                        .units()
-                        .say(String.format(
-                                Locale.ROOT,
-                                "%s will not reach: %.0f m needed above and below, %.0f m left. Buy one more before the first stitch.",
-                                Words.capital(
-                                        Objects.requireNonNull(tops.get(thread)).colour()),
-                                metres,
-                                left)));
+            TableWork.Top top = Objects.requireNonNull(tops.get(thread));
+            left(worked, top).filter(left -> metres > left).ifPresent(left -> {
+                Units units = worked.stock().units();
+                shortages.add(units.say(String.format(
+                        Locale.ROOT,
+                        "%s will not reach: %.0f m needed above and below, %.0f m left. Buy one more before the first stitch.",
+                        Words.capital(top.colour()),
+                        metres,
+                        left)));
+                // A list is read in the shop: the metres that are missing, rounded up.
+                toBuy.add(units.say(String.format(
+                        Locale.ROOT, "%s: a spool of at least %.0f m", top.words(), Math.ceil(metres - left))));
+            });
+        });
+        toBuy.addAll(needles(worked));
+        return new Materials(shortages, toBuy);
+    }
+
+    /** The needles that are to be new and that no packet of the drawer holds, or not often enough. */
+    private static List<String> needles(Worked worked) {
+        Map<Needle, Long> wanted = worked.plan().orElseThrow().groups().stream()
+                .filter(it -> it.from() == From.NEW && it.needle().verdict() != Verdict.AVOID)
+                .collect(Collectors.groupingBy(
+                        it -> it.needle().needle(), LinkedHashMap::new, Collectors.summingLong(Materials::needlesOf)));
+        List<String> all = new ArrayList<>();
+        wanted.forEach((needle, count) -> {
+            int held = worked.packets().getOrDefault(needle, 0);
+            if (held < count) {
+                all.add("needles " + needle.words() + " (" + needle.code() + "): " + (count - held)
+                        + (held == 0 ? "" : " more"));
             }
         });
         return all;
     }
 
-    private static @Nullable Double left(Worked worked, TableWork.Top top) {
+    private static long needlesOf(Group group) {
+        return group.outlasted() ? 2 : 1;
+    }
+
+    /** What is on its spool, on others of the same thread and colour, and wound from any of them; nothing where nobody knows. */
+    private static Optional<Double> left(Worked worked, TableWork.Top top) {
         if (top.spool() == null) {
-            return null;
+            return Optional.empty();
         }
-        Double onSpool = worked.stock()
-                .findSpool(top.spool().toString())
-                .map(Spool::metresLeft)
-                .orElse(null);
-        if (onSpool == null) {
-            return null;
+        Optional<Kept<Spool>> named = worked.spools().stream()
+                .filter(it -> it.id().equals(top.spool()))
+                .findFirst();
+        if (named.isEmpty() || named.get().card().metresLeft() == null) {
+            return Optional.empty();
         }
-        double wound = worked.bobbins().stream()
-                .filter(it -> top.spool().equals(it.card().spool()))
+        List<Kept<Spool>> alike = worked.spools().stream()
+                .filter(it -> it.id().equals(top.spool())
+                        || it.card().isSound() && it.card().isLike(named.get().card()))
+                .toList();
+        double onSpools = alike.stream()
                 .mapToDouble(it -> Objects.requireNonNullElse(it.card().metresLeft(), 0.0))
                 .sum();
-        return onSpool + wound;
+        Set<UUID> ids = alike.stream().map(Kept::id).collect(Collectors.toSet());
+        double wound = worked.bobbins().stream()
+                .filter(it ->
+                        it.card().spool() != null && ids.contains(it.card().spool()))
+                .mapToDouble(it -> Objects.requireNonNullElse(it.card().metresLeft(), 0.0))
+                .sum();
+        return Optional.of(onSpools + wound);
     }
 }

@@ -17,6 +17,7 @@ import belonax.plan.Supplies;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.drawer.Spool;
 import belonax.room.drawer.WoundBobbin;
 import belonax.room.event.SetupKept;
 import belonax.room.event.TableWork;
@@ -79,6 +80,7 @@ class PlanDesk {
      *
      * @param plan the order of what is left; nothing where there is nothing left
      * @param cannot why a step cannot be worked out, by its id
+     * @param packets how many needles of a kind and size lie in the drawer
      * @param unpinned what the order would cost without the sewist's own wishes; nothing where there are none
      */
     record Worked(
@@ -89,6 +91,8 @@ class PlanDesk {
             Map<String, MachineNow> machines,
             Stock stock,
             List<Kept<WoundBobbin>> bobbins,
+            List<Kept<Spool>> spools,
+            Map<Needle, Integer> packets,
             Pace pace,
             List<Kept<Project>> projects) {}
 
@@ -107,7 +111,8 @@ class PlanDesk {
         List<Step> steps = steps(kept.card(), machines, stock, pace, cannot);
         List<Station> stations =
                 machines.values().stream().map(it -> station(it, pace)).toList();
-        Supplies supplies = supplies();
+        List<NeedleSupply.AtHand> atHand = needles.atHand();
+        Supplies supplies = supplies(atHand);
         Optional<JobPlan> plan = planned(steps, stations, supplies, cannot);
         boolean hasWishes =
                 kept.card().steps().stream().anyMatch(it -> !it.pinned().isEmpty() && !it.isDone());
@@ -115,7 +120,21 @@ class PlanDesk {
                 ? planned(withoutWishes(steps, kept.card()), stations, supplies, new LinkedHashMap<>())
                         .map(JobPlan::changes)
                 : Optional.empty();
-        return new Worked(kept, plan, cannot, unpinned, machines, stock, drawer.all(WoundBobbin.class), pace, all);
+        Map<Needle, Integer> packets = atHand.stream()
+                .collect(Collectors.toMap(
+                        NeedleSupply.AtHand::needle, NeedleSupply.AtHand::inPackets, Integer::sum, LinkedHashMap::new));
+        return new Worked(
+                kept,
+                plan,
+                cannot,
+                unpinned,
+                machines,
+                stock,
+                drawer.all(WoundBobbin.class),
+                drawer.all(Spool.class),
+                packets,
+                pace,
+                all);
     }
 
     /** A step that waits in a circle is told and left out, so that the others can be planned. */
@@ -220,10 +239,10 @@ class PlanDesk {
                 it.dial());
     }
 
-    private Supplies supplies() {
+    private static Supplies supplies(List<NeedleSupply.AtHand> atHand) {
         List<AtHand> parked = new ArrayList<>();
         Set<Needle> packets = new LinkedHashSet<>();
-        for (NeedleSupply.AtHand it : needles.atHand()) {
+        for (NeedleSupply.AtHand it : atHand) {
             it.parked().ifPresent(at -> parked.add(new AtHand(at.inUse(), left(at.effectiveHours()))));
             if (it.inPackets() > 0) {
                 packets.add(it.needle());

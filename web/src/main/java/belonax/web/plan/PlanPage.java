@@ -6,6 +6,7 @@ import belonax.room.card.Kept;
 import belonax.room.plan.Project;
 import belonax.room.plan.ProjectBook;
 import belonax.room.plan.ProjectStep;
+import belonax.room.plan.ShoppingList;
 import belonax.web.plan.PlanDesk.Worked;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Stop;
@@ -40,13 +41,21 @@ class PlanPage {
     private final NeedleMatcher matcher;
     private final DrawerStore drawer;
     private final PlanViews views;
+    private final ShoppingList shopping;
 
-    PlanPage(ProjectBook projects, PlanDesk desk, NeedleMatcher matcher, DrawerStore drawer, PlanViews views) {
+    PlanPage(
+            ProjectBook projects,
+            PlanDesk desk,
+            NeedleMatcher matcher,
+            DrawerStore drawer,
+            PlanViews views,
+            ShoppingList shopping) {
         this.projects = projects;
         this.desk = desk;
         this.matcher = matcher;
         this.drawer = drawer;
         this.views = views;
+        this.shopping = shopping;
     }
 
     /** What a project is called. */
@@ -96,7 +105,13 @@ class PlanPage {
 
     private String show(Worked worked, Optional<UUID> done, Model model) {
         Kept<Project> kept = worked.project();
-        model.addAttribute("plan", views.of(worked));
+        PlanView view = views.of(worked);
+        model.addAttribute("plan", view);
+        model.addAttribute(
+                "onTheList",
+                shopping.of(kept.id())
+                        .filter(it -> it.card().holds(view.materials().toBuy()))
+                        .isPresent());
         model.addAttribute(
                 "doing",
                 DoingView.of(
@@ -174,6 +189,13 @@ class PlanPage {
                         revision,
                         Objects.requireNonNull(form.evening()),
                         Objects.requireNonNullElse(form.days(), Set.<DayOfWeek>of())));
+    }
+
+    @PostMapping("/plan/{id}/shopping")
+    String shopping(@PathVariable UUID id) {
+        return desk.work(id)
+                .map(it -> taken(id, shopping.write(id, Materials.of(it).toBuy())))
+                .orElse("redirect:/plan");
     }
 
     @PostMapping("/plan/{id}/undo")

@@ -12,18 +12,20 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 
-/** A plan on paper, to lie beside the machine, and its steps as a table. */
+/** A plan on paper, to lie beside the machine, and its steps as files. */
 @Controller
 class PlanPrint {
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
     private final PlanDesk desk;
     private final PlanViews views;
+    private final StepFiles files;
     private final Pdf pdf;
 
-    PlanPrint(PlanDesk desk, PlanViews views, Pdf pdf) {
+    PlanPrint(PlanDesk desk, PlanViews views, StepFiles files, Pdf pdf) {
         this.desk = desk;
         this.views = views;
+        this.files = files;
         this.pdf = pdf;
     }
 
@@ -37,15 +39,23 @@ class PlanPrint {
     @GetMapping("/plan/{id}/steps.csv")
     ResponseEntity<byte[]> table(@PathVariable UUID id) {
         return desk.work(id)
-                .map(it -> ResponseEntity.ok()
-                        .contentType(CSV)
-                        .header(
-                                HttpHeaders.CONTENT_DISPOSITION,
-                                ContentDisposition.attachment()
-                                        .filename("steps.csv")
-                                        .build()
-                                        .toString())
-                        .body(StepTable.of(it).getBytes(StandardCharsets.UTF_8)))
+                .map(it -> file("steps.csv", CSV, files.table(it).getBytes(StandardCharsets.UTF_8)))
                 .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    @GetMapping("/plan/{id}/steps.json")
+    ResponseEntity<byte[]> document(@PathVariable UUID id) {
+        return desk.work(id)
+                .map(it -> file("steps.json", MediaType.APPLICATION_JSON, files.document(it)))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] body) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(body);
     }
 }

@@ -36,7 +36,7 @@ record PlanView(
         List<StepView> done,
         @Nullable StepView next,
         @Nullable RunView run,
-        List<String> shortages,
+        Materials materials,
         String totals,
         String pace,
         List<EveningView> evenings) {
@@ -100,7 +100,7 @@ record PlanView(
                 done,
                 next(plan, views),
                 plan.map(it -> run(worked, it, sittings, days)).orElse(null),
-                Materials.shortages(worked),
+                Materials.of(worked),
                 plan.map(it -> PlanWords.totals(worked, it)).orElse(""),
                 worked.pace().words(),
                 evenings(sittings, days));

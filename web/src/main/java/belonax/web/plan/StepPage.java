@@ -15,6 +15,7 @@ import belonax.web.shared.form.Problems;
 import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -27,6 +28,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 
 /** One step of a project: the sentence of all stops, the seam's length, and what comes before it. */
 @Controller
@@ -36,12 +38,14 @@ class StepPage {
 
     private final ProjectBook projects;
     private final Sentences sentences;
+    private final StepFiles files;
     private final SewingRoom room;
     private final Layout layout;
 
-    StepPage(ProjectBook projects, Sentences sentences, SewingRoom room, Layout layout) {
+    StepPage(ProjectBook projects, Sentences sentences, StepFiles files, SewingRoom room, Layout layout) {
         this.projects = projects;
         this.sentences = sentences;
+        this.files = files;
         this.room = room;
         this.layout = layout;
     }
@@ -80,6 +84,18 @@ class StepPage {
         return more
                 ? "redirect:" + at(id, "step", sentences.work(request, machine), machine.get())
                 : "redirect:/plan/" + id + "?done=" + change.get();
+    }
+
+    /** Takes the steps of a file, all of them or none. */
+    @PostMapping("/plan/{id}/steps")
+    String addAll(@PathVariable UUID id, @RequestParam Optional<MultipartFile> file, HttpServletRequest request)
+            throws IOException {
+        Optional<MachineNow> machine = layout.onTheTable(request);
+        if (machine.isEmpty()) {
+            return "redirect:/welcome";
+        }
+        byte[] sent = file.isPresent() ? file.get().getBytes() : new byte[0];
+        return "redirect:/plan/" + id + "?done=" + projects.addAll(id, files.read(sent, machine.get()));
     }
 
     /** Shows a step as it was told: its sentence stands in the address, as on every page that speaks of work. */

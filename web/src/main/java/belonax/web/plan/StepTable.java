@@ -12,6 +12,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -19,7 +20,7 @@ import org.apache.commons.csv.CSVPrinter;
 final class StepTable {
     private StepTable() {}
 
-    static String of(Worked worked) {
+    static String of(Worked worked, Function<ProjectStep, String> sentence) {
         Project project = worked.project().card();
         StringWriter text = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
@@ -29,6 +30,7 @@ final class StepTable {
                     "machine",
                     "sews",
                     "thread",
+                    "sentence",
                     "seam_m",
                     "passes",
                     "after",
@@ -39,11 +41,11 @@ final class StepTable {
                     "dial",
                     "took_minutes");
             for (Planned it : worked.plan().map(JobPlan::steps).orElse(List.of())) {
-                print(printer, project.get(it.step().id()), Optional.of(it));
+                print(printer, project.get(it.step().id()), sentence, Optional.of(it));
             }
             for (ProjectStep it : project.steps()) {
                 if (worked.plan().flatMap(plan -> plan.find(it.id())).isEmpty()) {
-                    print(printer, it, Optional.empty());
+                    print(printer, it, sentence, Optional.empty());
                 }
             }
         } catch (IOException e) {
@@ -52,13 +54,16 @@ final class StepTable {
         return text.toString();
     }
 
-    private static void print(CSVPrinter printer, ProjectStep step, Optional<Planned> planned) throws IOException {
+    private static void print(
+            CSVPrinter printer, ProjectStep step, Function<ProjectStep, String> sentence, Optional<Planned> planned)
+            throws IOException {
         printer.printRecord(
                 step.id(),
                 SheetCell.written(step.name()),
                 step.machineId(),
                 SheetCell.written(step.work().words()),
                 SheetCell.written(step.work().top().words()),
+                sentence.apply(step),
                 step.seamMetres(),
                 step.passes(),
                 String.join(" ", step.waitsFor()),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import belonax.room.card.Kept;
@@ -12,7 +13,10 @@ import belonax.room.needle.WorkLog;
 import belonax.room.plan.Project;
 import belonax.room.plan.ProjectBook;
 import belonax.room.plan.ProjectStep;
+import belonax.room.plan.ShoppingList;
+import belonax.room.plan.ShoppingNote;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,9 +25,11 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.web.util.UriComponentsBuilder;
 import org.springframework.web.util.UriUtils;
@@ -47,6 +53,11 @@ class PlanPagesTest {
 
     @Autowired
     private WorkLog log;
+
+    @Autowired
+    private ShoppingList shopping;
+
+    private String said = "";
 
     @Test
     void steps_are_told_put_in_order_and_every_change_is_taken_back() throws Exception {
@@ -163,11 +174,119 @@ class PlanPagesTest {
     }
 
     @Test
-    void what_cannot_be_done_is_said_in_its_place() throws Exception {
-        Kept<Project> harness = projects.all().stream()
-                .filter(it -> it.card().name().equals("drum harness"))
+    void steps_that_went_out_come_in_again_as_a_table_and_as_json_and_are_taken_back_as_one() throws Exception {
+        UUID id = begun("apron");
+        add(id, "=ties", "poplin", "3");
+        String second = add(id, "hem, the long way", "swim-knit", "2.5");
+        assertThat(second).contains("done=");
+        send(
+                "/plan/" + id + "/step/s2",
+                "revision=" + revision(id) + "&called=hem&metres=2.5&passes=2&after=s1&table="
+                        + "cloth=swim-knit%26layers=3%26crossing=6%26" + ON_HERON);
+        String before = page("/plan/" + id + "/steps.json");
+
+        for (String name : List.of("steps.csv", "steps.json")) {
+            UUID copy = begun("copy");
+            String told = file(copy, page("/plan/" + id + "/" + name).getBytes(StandardCharsets.UTF_8));
+            assertThat(page("/plan/" + copy + "/steps.json")).as(name).isEqualTo(before);
+            assertThat(project(copy).get("s2").work().setup())
+                    .isEqualTo(project(id).get("s2").work().setup());
+            send("/plan/" + copy + "/undo", "change=" + told.replaceAll(".*done=", ""));
+            assertThat(project(copy).steps()).isEmpty();
+        }
+        assertThat(mvc.perform(post("/api/v1/plan")
+                                .contentType("application/json")
+                                .content(before))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .contains("\"optimal\":true");
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            ''                                               | Choose a file of steps first
+            name;cloth;seam_m\\nhem;poplin;2                  | parted by semicolons
+            name,cloth,cloth\\nhem,poplin,jersey              | names “cloth” twice
+            name,cloth,seam_m\\nhem,poplin,2,5                | Row 2 has more cells
+            name,cloth,seam_m\\nhem,,2                        | Row 2: Name the cloth by its id
+            name,cloth,seam_m\\nhem,moon-dust,2               | Row 2:
+            name,cloth,seam_m\\nhem,poplin,far                | Row 2: “far” is not a number
+            name,cloth,seam_m,after\\nhem,poplin,2,x9         | No step is called “x9”
+            name,cloth,seam_m,machine\\nhem,poplin,2,Nobody   | Row 2: No machine is called “Nobody”
+            {"steps":[]}                                     | A job has at least one step
+            {"steps":[{"id":"a"}]}                           | steps[0].name
+            {"steps":[{"id":"a","name":"x","fabric":{"id":"poplin"},"layers":2,"thread":{"tex":27},"seamMetres":0}]} | steps[0]
+            """)
+    void a_file_of_steps_that_will_not_do_is_told_and_nothing_is_added(String text, String why) throws Exception {
+        UUID id = begun("refused");
+
+        String to = file(id, text.replace("\\n", "\n").getBytes(StandardCharsets.UTF_8));
+
+        assertThat(to).doesNotContain("done=");
+        assertThat(said).contains(why);
+        assertThat(project(id).steps()).isEmpty();
+    }
+
+    @Test
+    void what_is_missing_goes_on_the_shopping_list_by_one_press_is_struck_out_and_taken_back() throws Exception {
+        Kept<Project> harness = demo("drum harness");
+        String page = page("/plan/" + harness.id());
+        assertThat(page).contains("To buy", "a spool of at least", "Put on the shopping");
+
+        String written =
+                String.valueOf(send("/plan/" + harness.id() + "/shopping", "").getRedirectedUrl());
+
+        assertThat(page("/plan/" + harness.id())).contains("On the <a href=\"/drawer/buy\">shopping list</a>");
+        assertThat(page("/drawer/buy")).contains("drum harness</a>", "a spool of at least", "Bought");
+        Kept<ShoppingNote> note = shopping.of(harness.id()).orElseThrow();
+        String bought = String.valueOf(send(
+                        "/drawer/buy/bought",
+                        "note=" + note.id() + "&revision=" + note.revision() + "&thing="
+                                + UriUtils.encode(note.card().things().get(0), StandardCharsets.UTF_8))
+                .getRedirectedUrl());
+        assertThat(page("/plan/" + harness.id())).contains("Put on the shopping");
+        send("/drawer/buy/undo", bought.replaceAll(".*done=", "change="));
+        assertThat(shopping.of(harness.id()).orElseThrow().card()).isEqualTo(note.card());
+        UUID change = UUID.fromString(written.replaceAll(".*done=", ""));
+        assertThat(change).isNotNull();
+    }
+
+    @Test
+    void a_wish_that_would_go_in_a_circle_is_refused_by_the_names_of_its_steps() throws Exception {
+        UUID id = begun("circle");
+        add(id, "pockets", "poplin", "1");
+        add(id, "sides", "poplin", "2");
+        add(id, "hem", "poplin", "2");
+        send("/plan/" + id + "/pin", "step=s2&after=s1&revision=" + revision(id));
+        send("/plan/" + id + "/pin", "step=s3&after=s2&revision=" + revision(id));
+
+        String to = String.valueOf(send("/plan/" + id + "/pin", "step=s1&after=s3&revision=" + revision(id))
+                .getRedirectedUrl());
+
+        assertThat(to).doesNotContain("done=");
+        assertThat(project(id).get("s1").pinned()).isEmpty();
+    }
+
+    private Kept<Project> demo(String name) {
+        return projects.all().stream()
+                .filter(it -> it.card().name().equals(name))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    private String file(UUID id, byte[] file) throws Exception {
+        MvcResult sent = mvc.perform(multipart("/plan/" + id + "/steps")
+                        .file(new MockMultipartFile("file", "steps", "text/plain", file))
+                        .with(csrf()))
+                .andReturn();
+        said = String.valueOf(sent.getFlashMap());
+        return String.valueOf(sent.getResponse().getRedirectedUrl());
+    }
+
+    @Test
+    void what_cannot_be_done_is_said_in_its_place() throws Exception {
+        Kept<Project> harness = demo("drum harness");
 
         assertThat(page("/plan/" + harness.id()))
                 .contains(

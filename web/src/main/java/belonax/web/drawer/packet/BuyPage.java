@@ -1,16 +1,21 @@
 package belonax.web.drawer.packet;
 
 import belonax.match.NeedleMatcher;
+import belonax.room.card.DrawerStore;
 import belonax.room.needle.MachineNow;
+import belonax.room.plan.ShoppingList;
 import belonax.room.supply.RanOut;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The smallest set of packets that keeps everything in the drawer at good, and the same for a newcomer. */
 @Controller
@@ -19,17 +24,41 @@ class BuyPage {
     private final BuyQuestion question;
     private final NeedleMatcher matcher;
     private final RanOut ranOut;
+    private final ShoppingList shopping;
+    private final DrawerStore drawer;
     private final Layout layout;
 
-    BuyPage(BuyQuestion question, NeedleMatcher matcher, RanOut ranOut, Layout layout) {
+    BuyPage(
+            BuyQuestion question,
+            NeedleMatcher matcher,
+            RanOut ranOut,
+            ShoppingList shopping,
+            DrawerStore drawer,
+            Layout layout) {
         this.question = question;
         this.matcher = matcher;
         this.ranOut = ranOut;
+        this.shopping = shopping;
+        this.drawer = drawer;
         this.layout = layout;
     }
 
+    /** Strikes out what a project wanted. */
+    @PostMapping("/drawer/buy/bought")
+    String bought(@RequestParam UUID note, @RequestParam int revision, @RequestParam String thing) {
+        return "redirect:/drawer/buy?done=" + shopping.bought(note, revision, thing);
+    }
+
+    @PostMapping("/drawer/buy/undo")
+    String undo(@RequestParam UUID change) {
+        drawer.undo(change);
+        return "redirect:/drawer/buy";
+    }
+
     @GetMapping("/drawer/buy")
-    String buy(HttpServletRequest request, Model model) {
+    String buy(@RequestParam Optional<UUID> done, HttpServletRequest request, Model model) {
+        model.addAttribute("done", done.filter(drawer::canUndo).orElse(null));
+        model.addAttribute("notes", shopping.all());
         Optional<MachineNow> machine = layout.onTheTable(request);
         model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("mine", BuyView.of(question.ofTheDrawer(matcher, machine)));

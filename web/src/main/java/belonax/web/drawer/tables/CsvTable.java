@@ -6,13 +6,10 @@ import belonax.room.card.Card;
 import belonax.room.settings.Units;
 import belonax.web.shared.form.FormBinding;
 import belonax.web.shared.form.Problems;
+import belonax.web.shared.form.Sheet;
 import belonax.web.shared.form.SheetCell;
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,9 +17,7 @@ import java.util.Map;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import org.springframework.validation.BindingResult;
 import org.springframework.validation.FieldError;
 import org.springframework.validation.ObjectError;
@@ -38,9 +33,6 @@ import org.springframework.validation.ObjectError;
  */
 record CsvTable<F, T extends Card>(
         Map<String, String> columns, Class<F> form, BiFunction<F, Units, T> build, List<String> lists) {
-    private static final int MOST_ROWS = 2000;
-    private static final int MOST_BYTES = 2 << 20;
-
     /** Returns the rows as CSV, with a first line of column names. */
     String write(List<Map<String, String>> rows) {
         StringBuilder text = new StringBuilder();
@@ -65,7 +57,9 @@ record CsvTable<F, T extends Card>(
     List<T> read(byte[] file, Units units) {
         List<T> cards = new ArrayList<>();
         List<Problem> problems = new ArrayList<>();
-        for (CSVRecord row : rows(file)) {
+        Sheet sheet = Sheet.read(file, names());
+        checkColumns(sheet.columns());
+        for (Sheet.Row row : sheet.rows()) {
             BindingResult bound = FormBinding.bind(form, entries(row));
             Problems.read(bound, () -> build.apply(form.cast(bound.getTarget()), units))
                     .ifPresent(cards::add);
@@ -74,40 +68,12 @@ record CsvTable<F, T extends Card>(
         if (!problems.isEmpty()) {
             throw new BadInput(problems);
         }
-        BadInput.unless(!cards.isEmpty(), "file", () -> "That file has no rows below its first line.");
         return cards;
     }
 
-    private Problem problem(CSVRecord row, ObjectError wrong) {
+    private Problem problem(Sheet.Row row, ObjectError wrong) {
         String entry = wrong instanceof FieldError ofEntry ? ofEntry.getField() : "";
-        return new Problem(
-                "file", "Row " + (row.getRecordNumber() + 1) + ", " + column(entry) + ": " + wrong.getDefaultMessage());
-    }
-
-    private List<CSVRecord> rows(byte[] file) {
-        BadInput.unless(
-                file.length <= MOST_BYTES, "file", () -> "That file is larger than 2 MB. Send fewer rows at once.");
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text(file)), format)) {
-            checkColumns(parser.getHeaderNames());
-            List<CSVRecord> rows = new ArrayList<>();
-            for (CSVRecord it : parser) {
-                BadInput.unless(
-                        rows.size() < MOST_ROWS,
-                        "file",
-                        () -> "That file has more than " + MOST_ROWS + " rows. Split it.");
-                rows.add(it);
-            }
-            return rows;
-        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            throw new BadInput("file", "That file is no CSV table. Its first line names the columns: " + names() + ".");
-        }
+        return new Problem("file", "Row " + row.line() + ", " + column(entry) + ": " + wrong.getDefaultMessage());
     }
 
     private void checkColumns(List<String> found) {
@@ -126,11 +92,11 @@ record CsvTable<F, T extends Card>(
                         + ". Known are " + names() + ".");
     }
 
-    private Map<String, String> entries(CSVRecord row) {
+    private Map<String, String> entries(Sheet.Row row) {
         Map<String, String> entries = new LinkedHashMap<>();
         columns.forEach((name, entry) -> {
-            if (row.isSet(name)) {
-                String cell = SheetCell.read(row.get(name));
+            if (row.cells().containsKey(name)) {
+                String cell = row.get(name);
                 entries.put(entry, lists.contains(entry) ? String.join(",", cell.split("[ ,;]+")) : cell);
             }
         });
@@ -147,19 +113,6 @@ record CsvTable<F, T extends Card>(
 
     private String names() {
         return String.join(", ", columns.keySet());
-    }
-
-    private static String text(byte[] file) {
-        try {
-            String text = StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file))
-                    .toString();
-            return text.startsWith("\uFEFF") ? text.substring(1) : text;
-        } catch (CharacterCodingException e) {
-            throw new BadInput(
-                    "file", "That file is no text in UTF-8. Save the table as CSV in UTF-8 and send it again.");
-        }
     }
 
     private static String abridged(String text) {

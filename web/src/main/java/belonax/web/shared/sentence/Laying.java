@@ -1,5 +1,6 @@
 package belonax.web.shared.sentence;
 
+import belonax.BadInput;
 import belonax.cloth.Cloth;
 import belonax.cloth.Layers;
 import belonax.cloth.Stack;
@@ -122,6 +123,39 @@ final class Laying {
         said.add("width", typed(work.stitchWidthMm(), units));
         said.add("offset", typed(work.offCentreMm(), units));
         said.add("twin", work.twin());
+        return said;
+    }
+
+    /**
+     * Returns a job as it would be typed: cloths of the catalogue by their ids, the first one described where it is none of these.
+     *
+     * @throws BadInput if a further cloth is only described, for which a sentence has no words
+     */
+    static MultiValueMap<String, String> said(Job job, Units units) {
+        MultiValueMap<String, String> said = new LinkedMultiValueMap<>();
+        List<Layers> stack = job.stack().all();
+        Cloth first = stack.get(0).cloth();
+        said.add("cloth", first.id());
+        if (first.id().equals(Cloth.DESCRIBED)) {
+            describe(said, Described.of(first), units);
+        }
+        said.add("layers", String.valueOf(stack.get(0).count()));
+        for (Layers it : stack.subList(1, stack.size())) {
+            BadInput.unless(
+                    !it.cloth().id().equals(Cloth.DESCRIBED),
+                    "stack",
+                    () -> "Only the first cloth of a step can be described. Name the others by their ids.");
+            said.add("also", it.cloth().id());
+            said.add("alsoLayers", String.valueOf(it.count()));
+        }
+        said.add("crossing", job.hasCrossing() ? String.valueOf(job.crossingLayers()) : "");
+        said.add("spool", "");
+        said.add("number", job.thread().tex().shown());
+        said.add("fibre", job.thread().fibre().name());
+        said.add("build", job.thread().build().name());
+        said.add("strands", String.valueOf(job.thread().strands()));
+        said.add("purpose", job.purpose().name());
+        said.add("width", typed(job.stitchWidthMm() > 0 ? Double.valueOf(job.stitchWidthMm()) : null, units));
         return said;
     }
 

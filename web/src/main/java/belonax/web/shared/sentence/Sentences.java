@@ -3,6 +3,7 @@ package belonax.web.shared.sentence;
 import belonax.BadInput;
 import belonax.cloth.ClothCatalogue;
 import belonax.hazard.BrokenBefore;
+import belonax.hazard.Job;
 import belonax.match.MatchRequest;
 import belonax.needle.Needle;
 import belonax.room.card.DrawerStore;
@@ -19,6 +20,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -95,6 +97,30 @@ public class Sentences {
     public TableWork work(HttpServletRequest request, Optional<MachineNow> on) {
         Stock stock = stock();
         return Laying.of(of(request, on, stock), stock);
+    }
+
+    /** Returns the entries by which an address, or a table of steps, tells a sentence. */
+    public static List<String> entries() {
+        return Stream.of(CLOTH, STACK, THREAD, WORK).flatMap(List::stream).toList();
+    }
+
+    /**
+     * Returns what entries tell as it lies on the table; what they leave out is what lies there now.
+     *
+     * @throws BadInput naming the part of it that will not do
+     */
+    public TableWork work(MultiValueMap<String, String> told, Optional<MachineNow> on, Stock stock) {
+        return Laying.of(of(told, on, stock), stock);
+    }
+
+    /** Returns the entries of an address. */
+    public static MultiValueMap<String, String> entriesOf(String query) {
+        return read(query);
+    }
+
+    /** Returns a job as its entries tell it. */
+    public static MultiValueMap<String, String> entriesOf(Job job, Stock stock) {
+        return Laying.said(job, stock.units());
     }
 
     private void show(

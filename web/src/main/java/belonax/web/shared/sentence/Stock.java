@@ -81,6 +81,15 @@ public final class Stock {
         return drawer.find(Spool.class, id).map(Kept::card);
     }
 
+    /** Returns the id of the sound spool that somebody calls so: by its colour, or by colour and thread. */
+    public Optional<String> findSpoolCalled(String words) {
+        return spools().stream()
+                .filter(it -> it.card().colour().equalsIgnoreCase(words.strip())
+                        || it.card().words().equalsIgnoreCase(words.strip()))
+                .map(it -> it.id().toString())
+                .findFirst();
+    }
+
     /** Returns the spools that may be sewn with. */
     List<Kept<Spool>> spools() {
         return drawer.all(Spool.class).stream()
