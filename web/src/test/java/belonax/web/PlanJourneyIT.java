@@ -5,8 +5,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -112,12 +114,28 @@ class PlanJourneyIT extends RunningBelonax {
         }
         Locator later = page.locator("[aria-label='first later']");
         later.focus();
-        page.keyboard().press("Enter");
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator(".plan-row").first()).containsText("second");
+        // The step that was moved keeps the keyboard, so that it goes back by one more key.
+        assertThat(page.locator("[aria-label='first earlier']")).isFocused();
+        page.keyboard().press("ArrowUp");
+        assertThat(page.locator(".plan-row").first()).containsText("first");
+        drag(page.locator(".plan-row").last(), page.locator(".plan-row").first());
         assertThat(page.locator(".plan-row").first()).containsText("second");
         assertThat(page.locator(".wishes")).containsText("costs nothing");
         button("Start step 1").focus();
         page.keyboard().press("Enter");
         assertThat(page.locator(".plan-done")).containsText("second");
+    }
+
+    private void drag(Locator row, Locator to) {
+        BoundingBox from = row.boundingBox();
+        BoundingBox there = to.boundingBox();
+        page.mouse().move(from.x + 120, from.y + from.height - 6);
+        page.mouse().down();
+        page.mouse().move(from.x + 120, from.y, new Mouse.MoveOptions().setSteps(4));
+        page.mouse().move(there.x + 120, there.y + 5, new Mouse.MoveOptions().setSteps(12));
+        page.mouse().up();
     }
 
     private void step(String name, String cloth, String metres) {

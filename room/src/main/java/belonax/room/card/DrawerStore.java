@@ -24,7 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the cards of the drawer. Every change can be taken back as long as nothing later rests on it. */
 @Service
 public class DrawerStore {
-    private static final Set<CardKind> IN_EVERY_PICKER = EnumSet.of(CardKind.SWATCH, CardKind.SPOOL, CardKind.PACKET);
+    private static final Set<CardKind> IN_MANY_PAGES =
+            EnumSet.of(CardKind.SWATCH, CardKind.SPOOL, CardKind.PACKET, CardKind.SHOPPING);
 
     private final CardRepository cards;
     private final Remembered remembered;
@@ -58,9 +59,7 @@ public class DrawerStore {
     @Transactional(readOnly = true)
     public <T extends Card> List<Kept<T>> all(Class<T> type) {
         CardKind kind = CardKind.of(type);
-        return IN_EVERY_PICKER.contains(kind)
-                ? remembered.of("cards " + kind, () -> read(kind, type))
-                : read(kind, type);
+        return IN_MANY_PAGES.contains(kind) ? remembered.of("cards " + kind, () -> read(kind, type)) : read(kind, type);
     }
 
     private <T extends Card> List<Kept<T>> read(CardKind kind, Class<T> type) {
@@ -96,7 +95,7 @@ public class DrawerStore {
     /** Returns a card, if it is there and of this kind. */
     @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> find(Class<T> type, UUID id) {
-        if (IN_EVERY_PICKER.contains(CardKind.of(type))) {
+        if (IN_MANY_PAGES.contains(CardKind.of(type))) {
             return all(type).stream().filter(it -> it.id().equals(id)).findFirst();
         }
         return cards.findById(id)
