@@ -63,11 +63,13 @@ record Materials(List<String> shortages, List<String> toBuy) {
                         Locale.ROOT, "%s: a spool of at least %.0f m", top.words(), Math.ceil(metres - left))));
             });
         });
-        toBuy.addAll(needles(worked));
+        if (!worked.packets().isEmpty()) {
+            toBuy.addAll(needles(worked));
+        }
         return new Materials(shortages, toBuy);
     }
 
-    /** The needles that are to be new and that no packet of the drawer holds, or not often enough. */
+    /** A drawer of which no packet was ever told may hold any needle. Of one that is known: the needles that are to be new and that no packet of the drawer holds, or not often enough. */
     private static List<String> needles(Worked worked) {
         Map<Needle, Long> wanted = worked.plan().orElseThrow().groups().stream()
                 .filter(it -> it.from() == From.NEW && it.needle().verdict() != Verdict.AVOID)

@@ -60,11 +60,14 @@ final class PlanWords {
         return plan.map(it -> (it.proven()
                                 ? "In this order, proven the fewest."
                                 : "A good order; with so many steps it is not proven the best.")
-                        + " Next: "
-                        + Objects.requireNonNull(
-                                        views.get(it.steps().get(0).step().id()))
-                                .name() + ".")
+                        + ' '
+                        + first(Objects.requireNonNull(
+                                views.get(it.steps().get(0).step().id()))))
                 .orElse("");
+    }
+
+    private static String first(StepView step) {
+        return (step.underWay() ? "Under way: " : "Next: ") + step.name() + ".";
     }
 
     static String wishes(Worked worked, Optional<JobPlan> plan) {
