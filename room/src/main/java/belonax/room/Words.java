@@ -1,7 +1,9 @@
 package belonax.room;
 
 import belonax.Shown;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
@@ -10,6 +12,7 @@ public final class Words {
     private static final String[] QUARTERS = {"", "¼", "½", "¾"};
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
 
     private Words() {}
 
@@ -46,6 +49,11 @@ public final class Words {
     /** Returns a day in the one form that stands everywhere, such as 24 Nov 2026. */
     public static String date(LocalDate day) {
         return DAY.format(day);
+    }
+
+    /** Returns a moment as the sewist's own clock has it, such as 24 Nov 2026, 19:24. */
+    public static String dayAndTime(Instant moment, ZoneId zone) {
+        return TIME.format(moment.atZone(zone));
     }
 
     public static String capital(String text) {

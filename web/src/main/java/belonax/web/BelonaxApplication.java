@@ -1,5 +1,6 @@
 package belonax.web;
 
+import belonax.web.start.CopiesCommand;
 import belonax.web.start.Preflight;
 import belonax.web.start.Refusal;
 import org.springframework.boot.SpringApplication;
@@ -12,7 +13,11 @@ public class BelonaxApplication {
     /** Starts Belonax, or says in one sentence why it cannot. */
     public static void main(String[] arguments) {
         try {
-            Preflight.check(System.getProperties(), System.getenv());
+            if (CopiesCommand.isList(arguments)) {
+                System.out.println(Preflight.copies(System.getProperties(), System.getenv()));
+                return;
+            }
+            Preflight.check(System.getProperties(), System.getenv(), CopiesCommand.wanted(arguments));
         } catch (Refusal refusal) {
             System.err.println(refusal.getMessage());
             System.exit(1);

@@ -80,7 +80,7 @@ class DrawerJourneyIT extends RunningBelonax {
 
         page.locator("#word").fill("empty");
         button("Take everything out").click();
-        assertThat(page.locator(".notice")).containsText("before-archive");
+        assertThat(page.locator(".notice")).containsText("A copy of what was there before was made");
         page.navigate(address("/"));
         assertThat(page).hasURL(Pattern.compile(".*/welcome"));
 

@@ -27,7 +27,9 @@ final class ArchiveFile {
     static final String DOCUMENT = "belonax.json";
     static final int MOST_DOCUMENT_BYTES = 60 << 20;
     private static final int MOST_ENTRIES = 20_000;
-    private static final List<String> FOLDERS = List.of(PictureStore.FOLDER, ManualFiles.FOLDER);
+    /** Where pictures and manuals lie, in this order. */
+    static final List<String> FOLDERS = List.of(PictureStore.FOLDER, ManualFiles.FOLDER);
+
     private static final String NAME = "([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})";
     private static final Pattern PICTURE = Pattern.compile(PictureStore.FOLDER + "/" + NAME + "\\.jpg");
     private static final Pattern MANUAL = Pattern.compile(ManualFiles.FOLDER + "/" + NAME + "\\.pdf");

@@ -68,9 +68,18 @@ public class RoomArchive {
         for (EventLine it : content.events()) {
             entities.persist(it.stored());
         }
-        entities.flush();
-        content.needles().forEach(it -> projection.refresh(it.id()));
+        settle();
+        content.needles().forEach(it -> {
+            projection.refresh(it.id());
+            settle();
+        });
         content.machines().forEach(this::countMinutes);
+    }
+
+    /** Writes down what was done and forgets it: else each later question would go through all of it again. */
+    private void settle() {
+        entities.flush();
+        entities.clear();
     }
 
     /** Where an old archive counted the minutes of a machine otherwise than its events do, its count stands. */

@@ -79,6 +79,12 @@ class CardEntity {
         revision++;
     }
 
+    /** Tells what became of it before it came in with an archive. */
+    void cameIn(int changes, boolean taken) {
+        revision = changes;
+        removed = taken;
+    }
+
     private void write(Card card) {
         body = CraftJson.write(card);
         machine = card.machine().orElse(null);

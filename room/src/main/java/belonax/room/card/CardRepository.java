@@ -13,6 +13,10 @@ interface CardRepository extends Repository<CardEntity, UUID> {
 
     Optional<CardEntity> findById(UUID id);
 
+    /** Returns all cards in the order in which they came, also those that were taken out. */
+    @Query(value = "select * from drawer_card order by position", nativeQuery = true)
+    List<CardEntity> inOrder();
+
     /** Returns the cards of a kind in the order in which they came. */
     @Query(value = "select * from drawer_card where kind = :kind and not removed order by position", nativeQuery = true)
     List<CardEntity> ofKind(String kind);

@@ -1,5 +1,6 @@
 package belonax.room.card;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Modifying;
@@ -10,6 +11,11 @@ interface ChangeRepository extends Repository<ChangeEntity, UUID> {
     ChangeEntity save(ChangeEntity change);
 
     Optional<ChangeEntity> findById(UUID id);
+
+    /** Returns the newest change of each card that was not taken back. */
+    @Query(
+            "select c from ChangeEntity c, CardEntity k where k.id = c.cardId and k.revision = c.revision and not c.undone")
+    List<ChangeEntity> thatCanBeTakenBack();
 
     @Modifying
     @Query("delete from ChangeEntity")

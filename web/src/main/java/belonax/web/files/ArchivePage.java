@@ -60,7 +60,7 @@ class ArchivePage {
                     .filter(it -> !it.isEmpty())
                     .orElseThrow(() -> new BadInput("archive", "Choose the file that Belonax wrote."))
                     .transferTo(sent);
-            return "redirect:/drawer/files?done=" + archive.replace(sent).getFileName();
+            return "redirect:/drawer/files?done=" + archive.replace(sent).name();
         } catch (BadInput refused) {
             return refused(refused, response, model);
         } finally {
@@ -76,7 +76,7 @@ class ArchivePage {
                     response,
                     model);
         }
-        return "redirect:/drawer/files?done=" + archive.empty().getFileName();
+        return "redirect:/drawer/files?done=" + archive.empty().name();
     }
 
     private static String refused(BadInput refused, HttpServletResponse response, Model model) {

@@ -1,5 +1,6 @@
 package belonax.web.start;
 
+import belonax.room.press.DiskSpace;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
@@ -10,7 +11,9 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.time.Clock;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Properties;
 import org.jspecify.annotations.Nullable;
 
@@ -26,19 +29,50 @@ public final class Preflight {
 
     private Preflight() {}
 
+    /** Returns the list of copies in the data folder. */
+    public static String copies(Properties properties, Map<String, String> environment) {
+        return CopiesCommand.list(home(properties, environment), starts(properties));
+    }
+
+    private static String starts(Properties properties) {
+        return "demo".equals(properties.getProperty("spring.profiles.active")) ? "./start" : "./start --own";
+    }
+
     /**
-     * Checks folder, lock and port.
+     * Checks folder, lock, port and what can be seen of the database from outside.
      *
+     * @param copy the copy that is to be gone back to; then the database is set aside instead of looked at
      * @throws Refusal with the first thing that is wrong
      */
-    public static void check(Properties properties, Map<String, String> environment) {
+    public static void check(Properties properties, Map<String, String> environment, Optional<String> copy) {
         if ("onRefresh".equals(properties.getProperty("spring.context.exit"))) {
             return; // Only recording which classes are loaded.
         }
-        Path home = Path.of(setting(properties, environment, "belonax.home", "BELONAX_HOME", defaultHome()));
+        Path home = home(properties, environment);
         int port = port(setting(properties, environment, "server.port", "BELONAX_PORT", "8455"));
         lock(writable(home));
+        checkRoom(home);
         checkFree(port);
+        if (copy.isPresent()) {
+            CopiesCommand.setAside(home, copy.get(), Clock.systemUTC());
+            properties.setProperty("belonax.go-back-to", copy.get());
+        } else {
+            Damage.check(home, starts(properties));
+        }
+    }
+
+    /** Returns the data folder. */
+    static Path home(Properties properties, Map<String, String> environment) {
+        return Path.of(setting(properties, environment, "belonax.home", "BELONAX_HOME", defaultHome()));
+    }
+
+    private static void checkRoom(Path home) {
+        long free = home.toFile().getUsableSpace();
+        if (free < DiskSpace.RESERVE_BYTES) {
+            throw new Refusal(
+                    "The disk is full: " + (free >> 20) + " MB are free where Belonax keeps its data, and it needs "
+                            + (DiskSpace.RESERVE_BYTES >> 20) + ". Make room, then start it again.");
+        }
     }
 
     private static String defaultHome() {

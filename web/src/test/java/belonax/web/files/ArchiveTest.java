@@ -12,6 +12,8 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.archive.Archive;
+import belonax.room.archive.Copies;
+import belonax.room.archive.Copy;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Packet;
 import belonax.room.drawer.PictureStore;
@@ -68,6 +70,9 @@ class ArchiveTest {
     @Autowired
     private SettingsStore settings;
 
+    @Autowired
+    private Copies copies;
+
     @TempDir
     private Path temporary;
 
@@ -77,10 +82,11 @@ class ArchiveTest {
         pictures.keep(swatch.id(), pictures.read(png()));
         byte[] pdf = "%PDF-1.7 how Heron is threaded %%EOF".getBytes(StandardCharsets.UTF_8);
         UUID manual = manuals.keep(pdf);
-        Path before = written();
         var machines = room.machines();
-
-        Path aside = archive.empty();
+        UUID change = drawer.change(Swatch.class, swatch.id(), it -> it.withMetres(1.5))
+                .change();
+        Path before = written();
+        Copy aside = archive.empty();
         assertThat(room.machines()).isEmpty();
         assertThat(drawer.all(Packet.class)).isEmpty();
         assertThat(pictures.find(swatch.id())).isEmpty();
@@ -88,7 +94,12 @@ class ArchiveTest {
         archive.replace(before);
 
         assertThat(room.machines()).isEqualTo(machines);
-        assertThat(withoutTime(written())).isEqualTo(withoutTime(before)).isEqualTo(withoutTime(aside));
+        assertThat(withoutTime(written())).isEqualTo(withoutTime(before));
+        copies.goBack(aside.name());
+        assertThat(withoutTime(written())).isEqualTo(withoutTime(before));
+        assertThat(drawer.canUndo(change)).isTrue();
+        drawer.undo(change);
+        assertThat(drawer.all(Swatch.class).get(0).card()).isEqualTo(swatch.card());
         assertThat(pictures.find(swatch.id())).isPresent();
         assertThat(manuals.find(manual).orElseThrow()).hasBinaryContent(pdf);
         assertThat(Path.of("target/archive-home")).isDirectoryNotContaining("glob:**/incoming*");
@@ -148,7 +159,7 @@ class ArchiveTest {
         var swatch = drawer.all(Swatch.class).get(0);
         Path before = written();
         String picture = Base64.getEncoder().encodeToString(png());
-        String old = document(before).replace("\"version\" : 3", "\"version\" : 2");
+        String old = document(before).replace("\"version\" : 4", "\"version\" : 2");
         old = old.substring(0, old.lastIndexOf('}')) + ",\"pictures\":{\"" + swatch.id() + "\":\"" + picture + "\"}}";
 
         archive.replace(file(bytes(old)));
@@ -177,8 +188,8 @@ class ArchiveTest {
         refused(zip(ArchiveDocument.NAME, bytes(text), picture, bytes("no picture")), "no picture that can be read");
         String ghost = text.replace("\"machine\" : \"heron\"", "\"machine\" : \"ghost\"");
         refused(zip(ArchiveDocument.NAME, bytes(ghost), picture, png()), "contradicts itself");
-        said(text.replace("\"version\" : 3", "\"version\" : 4"), "newer Belonax (version 4)");
-        said(text.replace("\"version\" : 3", "\"version\" : \"new\""), "does not tell its version");
+        said(text.replace("\"version\" : 4", "\"version\" : 5"), "newer Belonax (version 5)");
+        said(text.replace("\"version\" : 4", "\"version\" : \"new\""), "does not tell its version");
         said(text.replace("\"machines\"", "\"engines\""), "not as Belonax writes it");
         said(text.replace("\"STRETCH\"", "\"SPRING\""), "not as Belonax writes it");
         said(text.replace("\"tex\" : 16.7", "\"tex\" : 9000"), "makes no sense");

@@ -9,6 +9,7 @@ import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Properties;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -55,7 +56,8 @@ class PreflightTest {
     }
 
     private static void check(Path home, String port) {
-        Preflight.check(new Properties(), Map.of("BELONAX_HOME", home.toString(), "BELONAX_PORT", port));
+        Preflight.check(
+                new Properties(), Map.of("BELONAX_HOME", home.toString(), "BELONAX_PORT", port), Optional.empty());
     }
 
     private static int freePort() throws IOException {

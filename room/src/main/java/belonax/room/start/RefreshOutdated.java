@@ -1,4 +1,4 @@
-package belonax.room.archive;
+package belonax.room.start;
 
 import belonax.room.machine.MachineMinutes;
 import belonax.room.needle.Projection;

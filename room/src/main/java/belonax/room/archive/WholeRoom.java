@@ -1,0 +1,147 @@
+package belonax.room.archive;
+
+import belonax.BadInput;
+import belonax.room.CraftJson;
+import belonax.room.RoomProperties;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.DrawerStore.CardLine;
+import belonax.room.press.RoomGate;
+import belonax.room.settings.Settings;
+import belonax.room.settings.SettingsStore;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** All that is kept, as one document and the files beside it: read in one moment, and put in the place of what is there in one go. */
+@Component
+class WholeRoom {
+    static final int VERSION = 4;
+    static final String MARK = "archive";
+
+    private static final Logger LOG = LoggerFactory.getLogger(WholeRoom.class);
+
+    private final RoomArchive room;
+    private final DrawerStore drawer;
+    private final SettingsStore settings;
+    private final RoomGate gate;
+    private final TransactionTemplate transactions;
+    private final TransactionTemplate snapshot;
+    private final Clock clock;
+    private final Path home;
+
+    WholeRoom(
+            RoomArchive room,
+            DrawerStore drawer,
+            SettingsStore settings,
+            RoomGate gate,
+            PlatformTransactionManager manager,
+            Clock clock,
+            RoomProperties properties) {
+        this.room = room;
+        this.drawer = drawer;
+        this.settings = settings;
+        this.gate = gate;
+        this.transactions = new TransactionTemplate(manager);
+        this.snapshot = new TransactionTemplate(manager);
+        snapshot.setReadOnly(true);
+        snapshot.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
+        this.clock = clock;
+        this.home = properties.home();
+    }
+
+    /**
+     * What the document of an archive or a copy holds.
+     *
+     * @param pictures only in archives before the third version: JPEG in base 64
+     */
+    record Content(
+            String belonax,
+            int version,
+            Instant madeAt,
+            Settings settings,
+            RoomContent room,
+            List<CardLine> drawer,
+            @Nullable Map<UUID, byte[]> pictures) {}
+
+    /** Returns everything, as it is at one moment. */
+    Content now() {
+        return Objects.requireNonNull(snapshot.execute(it ->
+                new Content(MARK, VERSION, clock.instant(), settings.now(), room.content(), drawer.content(), null)));
+    }
+
+    /** Returns a room with nothing in it but what was chosen in the settings. */
+    Content nothing() {
+        return new Content(
+                MARK,
+                VERSION,
+                clock.instant(),
+                settings.now(),
+                new RoomContent(List.of(), List.of(), List.of()),
+                List.of(),
+                null);
+    }
+
+    static void write(Content content, OutputStream out) throws IOException {
+        CraftJson.mapper().writerWithDefaultPrettyPrinter().writeValue(out, content);
+    }
+
+    /**
+     * Puts a room in the place of what is there, while nobody else does anything.
+     *
+     * @param unfolded where the files lie that belong to it; the older ones are put there
+     * @throws BadInput if it contradicts itself; then everything is as it was
+     */
+    void put(Content content, Path unfolded) {
+        gate.alone(() -> {
+            Path older = unfolded.resolve("older");
+            try {
+                transactions.executeWithoutResult(it -> {
+                    room.replace(content.room());
+                    drawer.replace(content.drawer());
+                    settings.keep(content.settings());
+                    swap(unfolded, older);
+                });
+            } catch (RuntimeException refused) {
+                if (Files.isDirectory(older)) {
+                    swap(older, unfolded.resolve("refused"));
+                }
+                throw told(refused);
+            }
+            return true;
+        });
+    }
+
+    private static BadInput told(RuntimeException refused) {
+        if (refused instanceof BadInput bad) {
+            return RoomDocument.inArchive(bad);
+        }
+        LOG.warn("An archive could not be taken in", refused);
+        return new BadInput(
+                "archive",
+                "That archive contradicts itself: something in it names a thing that is not in it, or twice.");
+    }
+
+    private void swap(Path files, Path older) {
+        try {
+            Files.createDirectories(older);
+            ArchiveFile.swap(home, files, older);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,250 @@
+package belonax.room.archive;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import belonax.BadInput;
+import belonax.cloth.ClothCatalogue;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.RoomProperties;
+import belonax.room.archive.Copy.Why;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.drawer.PictureStore;
+import belonax.room.drawer.Swatch;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
+import belonax.room.press.DiskSpace;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/** Copies of the demo's room: made, opened, gone back to, and what may be wrong with them or the disk. */
+@SpringBootTest
+@ActiveProfiles({"test", "demo"})
+@DirtiesContext
+class CopiesTest {
+    private static final AtomicLong FREE = new AtomicLong(Long.MAX_VALUE);
+
+    @TempDir
+    private static Path home;
+
+    @Autowired
+    private Copies copies;
+
+    @Autowired
+    private DrawerStore drawer;
+
+    @Autowired
+    private SewingRoom room;
+
+    @Autowired
+    private PictureStore pictures;
+
+    @DynamicPropertySource
+    static void itsOwnFolder(DynamicPropertyRegistry properties) {
+        properties.add("belonax.home", () -> home);
+    }
+
+    @TestConfiguration
+    static class SmallDisk {
+        @Bean
+        @Primary
+        DiskSpace smallDisk(RoomProperties properties) {
+            return new Disk(properties);
+        }
+    }
+
+    /** A disk that can be filled. */
+    private static final class Disk extends DiskSpace {
+        Disk(RoomProperties properties) {
+            super(properties);
+        }
+
+        @Override
+        protected long free() {
+            return FREE.get();
+        }
+    }
+
+    @BeforeEach
+    @AfterEach
+    void emptyTheDisk() {
+        FREE.set(Long.MAX_VALUE);
+    }
+
+    @Test
+    void a_day_has_one_copy_and_going_back_to_it_is_taken_back() throws IOException {
+        Kept<Swatch> cloth = drawer.all(Swatch.class).get(0);
+        pictures.keep(cloth.id(), pictures.read(png()));
+        copies.daily();
+        copies.daily();
+        assertThat(copies.trouble()).isEmpty();
+        List<MachineNow> machines = room.machines();
+        assertThat(copies.all()).filteredOn(it -> it.why() == Why.DAILY).hasSize(1);
+        Copy daily = copies.all().stream()
+                .filter(it -> it.why() == Why.DAILY)
+                .findFirst()
+                .orElseThrow();
+        assertThat(daily.holds().words()).contains("4 machines", " pictures");
+        drawer.remove(cloth.id(), cloth.revision());
+        UUID added = add("kite cloth");
+
+        Copy before = copies.goBack(daily.name());
+
+        assertThat(drawer.find(Swatch.class, cloth.id())).isPresent();
+        assertThat(drawer.find(Swatch.class, added)).isEmpty();
+        assertThat(pictures.find(cloth.id())).isPresent();
+        assertThat(room.machines()).isEqualTo(machines);
+        copies.goBack(before.name());
+        assertThat(drawer.find(Swatch.class, cloth.id())).isEmpty();
+        assertThat(drawer.find(Swatch.class, added)).isPresent();
+        assertThat(before.why()).isEqualTo(Why.BEFORE_GOING_BACK);
+    }
+
+    @Test
+    void pictures_that_did_not_change_take_their_room_once() throws IOException {
+        UUID cloth = drawer.all(Swatch.class).get(1).id();
+        pictures.keep(cloth, pictures.read(png()));
+
+        Copy one = copies.make(Why.BEFORE_TABLE);
+        Copy other = copies.make(Why.BEFORE_TABLE);
+
+        Path picture = Path.of("pictures", cloth + ".jpg");
+        Path first = home.resolve("copies").resolve(one.name()).resolve(picture);
+        Path second = home.resolve("copies").resolve(other.name()).resolve(picture);
+        assertThat(Files.getAttribute(first, "unix:ino"))
+                .isEqualTo(Files.getAttribute(second, "unix:ino"))
+                .isEqualTo(Files.getAttribute(home.resolve(picture), "unix:ino"));
+        byte[] old = Files.readAllBytes(first);
+        pictures.keep(cloth, pictures.read(wide()));
+        assertThat(first).hasBinaryContent(old);
+        assertThat(home.resolve(picture))
+                .content(java.nio.charset.StandardCharsets.ISO_8859_1)
+                .isNotEqualTo(new String(old, java.nio.charset.StandardCharsets.ISO_8859_1));
+    }
+
+    @Test
+    void a_damaged_copy_is_told_and_changes_nothing() throws IOException {
+        Copy copy = copies.make(Why.BEFORE_TABLE);
+        Path document = home.resolve("copies").resolve(copy.name()).resolve("belonax.json.gz");
+        byte[] whole = Files.readAllBytes(document);
+        List<Kept<Swatch>> cloths = drawer.all(Swatch.class);
+
+        for (byte[] it : List.of(new byte[0], new byte[whole.length], Arrays.copyOf(whole, whole.length / 2))) {
+            Files.write(document, it);
+            assertThatThrownBy(() -> copies.goBack(copy.name()))
+                    .isInstanceOf(BadInput.class)
+                    .hasMessageContaining("That copy is damaged");
+        }
+        Files.write(document, whole);
+        assertThatThrownBy(() -> copies.goBack("../../somewhere")).hasMessageContaining("no such copy");
+        assertThat(drawer.all(Swatch.class)).isEqualTo(cloths);
+        assertThat(copies.goBack(copy.name()).why()).isEqualTo(Why.BEFORE_GOING_BACK);
+    }
+
+    @Test
+    void twenty_hands_wait_while_the_whole_room_is_changed_and_none_fails() throws Exception {
+        Copy copy = copies.make(Why.BEFORE_TABLE);
+        AtomicInteger put = new AtomicInteger();
+        try (var hands = new Hands()) {
+            List<Future<?>> all = new java.util.ArrayList<>();
+            for (int i = 0; i < 20; i++) {
+                all.add(hands.does(() -> {
+                    for (int n = 0; n < 15; n++) {
+                        try {
+                            add("cloth of many hands");
+                            put.incrementAndGet();
+                        } catch (ChangedMeanwhile told) {
+                            // Waited too long: nothing was done, and it says so.
+                        }
+                    }
+                }));
+            }
+            for (int i = 0; i < 4; i++) {
+                copies.goBack(copy.name());
+            }
+            for (Future<?> it : all) {
+                it.get();
+            }
+        }
+        assertThat(put.get()).isPositive();
+        copies.goBack(copy.name());
+        assertThat(drawer.search(Swatch.class, "many hands")).isEmpty();
+    }
+
+    @Test
+    void on_a_full_disk_nothing_is_written_all_is_read_and_writing_resumes_by_itself() {
+        FREE.set(3 << 20);
+        int cloths = drawer.all(Swatch.class).size();
+
+        assertThatThrownBy(() -> add("a cloth too many"))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("The disk is full: 3 MB are free")
+                .hasMessageContaining("Nothing was written; make room, then press again.");
+        assertThatThrownBy(() -> copies.make(Why.BEFORE_TABLE)).hasMessageContaining("The disk is full");
+        copies.daily();
+        assertThat(drawer.all(Swatch.class)).hasSize(cloths);
+        assertThat(room.machines()).isNotEmpty();
+
+        FREE.set(Long.MAX_VALUE);
+        add("a cloth once there is room");
+        assertThat(drawer.all(Swatch.class)).hasSize(cloths + 1);
+    }
+
+    /** Hands at work; closing waits for them. */
+    private static final class Hands implements AutoCloseable {
+        private final java.util.concurrent.ExecutorService all = Executors.newFixedThreadPool(20);
+
+        Future<?> does(Runnable what) {
+            return all.submit(what);
+        }
+
+        @Override
+        public void close() {
+            all.shutdown();
+        }
+    }
+
+    private UUID add(String name) {
+        return drawer.add(Swatch.of(ClothCatalogue.standard().get("swim-knit"), name))
+                .card();
+    }
+
+    private static byte[] png() throws IOException {
+        return png(40);
+    }
+
+    private static byte[] wide() throws IOException {
+        return png(90);
+    }
+
+    private static byte[] png(int width) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, 30, BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
+    }
+}
