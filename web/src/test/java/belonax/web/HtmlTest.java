@@ -76,6 +76,7 @@ class HtmlTest {
             "/drawer/buy",
             "/drawer/files",
             "/settings",
+            "/settings/copies",
             "/pair",
             "/error");
 

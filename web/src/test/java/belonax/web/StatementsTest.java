@@ -74,6 +74,7 @@ class StatementsTest {
         "/balance/pull?machine=badger, 12",
         "/fit/broken, 12",
         "/settings, 12",
+        "/settings/copies, 12",
         "/welcome, 12"
     })
     void a_page_asks_the_database_few_times(String page, int most) throws Exception {

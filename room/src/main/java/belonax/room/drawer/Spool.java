@@ -113,7 +113,7 @@ public record Spool(
         return with(metres, snap, snappedOn);
     }
 
-    public Spool snapped(SnapResult result, LocalDate on) {
+    public Spool snapped(SnapResult result, @Nullable LocalDate on) {
         return with(metresLeft, result, on);
     }
 

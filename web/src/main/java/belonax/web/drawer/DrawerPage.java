@@ -25,7 +25,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The drawer opened: machines, cloths, threads and needles, searched as one types. */
 @Controller
 @AtStop(Stop.DRAWER)
-class DrawerPage {
+public class DrawerPage {
+    private static final String CAME_IN = "cameIn";
+
     private final DrawerStore drawer;
     private final DrawerContents contents;
     private final MachineShelf shelf;
@@ -48,6 +50,11 @@ class DrawerPage {
         this.clock = clock;
     }
 
+    /** Lets the next page offer to take back all that came in with one file; there may be more than an address can hold. */
+    public static void cameIn(RedirectAttributes next, List<UUID> changes) {
+        next.addFlashAttribute(CAME_IN, changes);
+    }
+
     @GetMapping("/drawer")
     String open(
             @RequestParam(defaultValue = "") String find,
@@ -61,6 +68,10 @@ class DrawerPage {
                         machines(find),
                         LocalDate.now(clock).getYear(),
                         layout.settings().units()));
+        if (model.getAttribute(CAME_IN) instanceof List<?> changes) {
+            model.addAttribute("done", changes.stream().map(String::valueOf).collect(Collectors.joining(",")));
+            return "drawer/page";
+        }
         boolean canUndo = !done.isEmpty() && done.stream().allMatch(this::canUndo);
         model.addAttribute("done", canUndo ? done.stream().map(UUID::toString).collect(Collectors.joining(",")) : null);
         return "drawer/page";

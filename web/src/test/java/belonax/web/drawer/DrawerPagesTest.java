@@ -14,6 +14,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import belonax.room.archive.Copies;
+import belonax.room.archive.Copy;
 import belonax.room.card.Card;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Packet;
@@ -44,6 +46,9 @@ import org.springframework.transaction.annotation.Transactional;
 class DrawerPagesTest {
     @Autowired
     private MockMvc mvc;
+
+    @Autowired
+    private Copies copies;
 
     @Autowired
     private DrawerStore drawer;
@@ -235,6 +240,33 @@ class DrawerPagesTest {
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(content().string(containsString("in another window")))
                 .andExpect(content().string(containsString("value=\"6\"")));
+    }
+
+    @Test
+    void a_table_comes_in_as_one_act_is_noticed_twice_and_taken_back_whole() throws Exception {
+        int before = drawer.all(Spool.class).size();
+        MockMultipartFile table = new MockMultipartFile(
+                "file",
+                "spools.csv",
+                "text/csv",
+                "colour,tex\nquince,25\nmedlar,40\n".getBytes(StandardCharsets.UTF_8));
+
+        Object changes = mvc.perform(
+                        multipart("/drawer/files/SPOOLS").file(table).with(csrf()))
+                .andExpect(redirectedUrl("/drawer"))
+                .andReturn()
+                .getFlashMap()
+                .get("cameIn");
+
+        assertThat(drawer.all(Spool.class)).hasSize(before + 2);
+        assertThat(copies.all().get(0).why()).isEqualTo(Copy.Why.BEFORE_TABLE);
+        mvc.perform(multipart("/drawer/files/SPOOLS").file(table).with(csrf()))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(content().string(containsString("lies in the drawer already, row by row")));
+        mvc.perform(get("/drawer").flashAttr("cameIn", changes))
+                .andExpect(content().string(containsString("Take it back")));
+        form("/drawer/undo", "change=" + String.valueOf(changes).replaceAll("[\\[\\] ]", ""));
+        assertThat(drawer.all(Spool.class)).hasSize(before);
     }
 
     @Test

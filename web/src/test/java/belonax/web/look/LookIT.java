@@ -130,6 +130,7 @@ class LookIT extends RunningBelonax {
         pages.put("drawer-buy", "/drawer/buy");
         pages.put("drawer-files", "/drawer/files");
         pages.put("settings", "/settings");
+        pages.put("copies", "/settings/copies");
         pages.put("welcome", "/welcome");
         pages.put("pair", "/pair");
         pages.put("no-such-page", "/thimble");

@@ -1,12 +1,15 @@
 package belonax.web.drawer.tables;
 
 import belonax.BadInput;
+import belonax.room.archive.Copies;
+import belonax.room.archive.Copy;
 import belonax.room.card.Card;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
 import belonax.room.settings.Units;
+import belonax.web.drawer.DrawerPage;
 import belonax.web.drawer.cloth.SwatchForm;
 import belonax.web.drawer.packet.PacketForm;
 import belonax.web.drawer.thread.SpoolForm;
@@ -16,8 +19,10 @@ import belonax.web.shared.Stop;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -29,6 +34,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Cloths, spools and packets as CSV, out and in. */
 @Controller
@@ -37,9 +43,11 @@ class CsvPage {
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
     private final DrawerStore drawer;
+    private final Copies copies;
     private final Layout layout;
 
-    CsvPage(DrawerStore drawer, Layout layout) {
+    CsvPage(DrawerStore drawer, Copies copies, Layout layout) {
+        this.copies = copies;
         this.drawer = drawer;
         this.layout = layout;
     }
@@ -65,18 +73,32 @@ class CsvPage {
             @PathVariable Table table,
             @RequestParam Optional<MultipartFile> file,
             HttpServletResponse response,
+            RedirectAttributes next,
             Model model)
             throws IOException {
         try {
             MultipartFile sent = file.filter(it -> !it.isEmpty())
                     .orElseThrow(() -> new BadInput("file", "Choose a CSV file first."));
-            drawer.addAll(cards(table, sent.getBytes()));
+            List<? extends Card> rows = cards(table, sent.getBytes());
+            refuseTwice(rows);
+            copies.make(Copy.Why.BEFORE_TABLE);
+            DrawerPage.cameIn(next, drawer.addAll(rows));
             return "redirect:/drawer";
         } catch (BadInput refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("problems", refused.problems());
             return "files/page";
         }
+    }
+
+    /** The same file sent once more would put every thing into the drawer a second time. */
+    private void refuseTwice(List<? extends Card> rows) {
+        Set<Card> there = new HashSet<>();
+        drawer.all(rows.get(0).getClass()).forEach(it -> there.add(it.card()));
+        BadInput.unless(
+                !there.containsAll(rows),
+                "file",
+                () -> "All that is in that file lies in the drawer already, row by row. Nothing was added.");
     }
 
     private List<? extends Card> cards(Table table, byte[] file) {

@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -31,8 +30,12 @@ import org.springframework.validation.ObjectError;
  * @param build makes a card of a form
  * @param lists entries of which a cell holds several, parted by spaces or commas
  */
-record CsvTable<F, T extends Card>(
-        Map<String, String> columns, Class<F> form, BiFunction<F, Units, T> build, List<String> lists) {
+record CsvTable<F, T extends Card>(Map<String, String> columns, Class<F> form, Build<F, T> build, List<String> lists) {
+    /** Makes a card of a form and of what a row holds beside it. */
+    interface Build<F, T> {
+        T of(F form, Map<String, String> entries, Units units);
+    }
+
     /** Returns the rows as CSV, with a first line of column names. */
     String write(List<Map<String, String>> rows) {
         StringBuilder text = new StringBuilder();
@@ -60,8 +63,9 @@ record CsvTable<F, T extends Card>(
         Sheet sheet = Sheet.read(file, names());
         checkColumns(sheet.columns());
         for (Sheet.Row row : sheet.rows()) {
-            BindingResult bound = FormBinding.bind(form, entries(row));
-            Problems.read(bound, () -> build.apply(form.cast(bound.getTarget()), units))
+            Map<String, String> entries = entries(row);
+            BindingResult bound = FormBinding.bind(form, entries);
+            Problems.read(bound, () -> build.of(form.cast(bound.getTarget()), entries, units))
                     .ifPresent(cards::add);
             bound.getAllErrors().forEach(it -> problems.add(problem(row, it)));
         }

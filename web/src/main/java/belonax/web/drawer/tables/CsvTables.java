@@ -1,14 +1,21 @@
 package belonax.web.drawer.tables;
 
+import belonax.BadInput;
 import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
 import belonax.room.settings.Units;
+import belonax.thread.SnapResult;
 import belonax.web.drawer.cloth.SwatchForm;
 import belonax.web.drawer.packet.PacketForm;
 import belonax.web.drawer.thread.SpoolForm;
+import belonax.web.shared.form.Parsed;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The tables that go out and come in as CSV. Their columns are told in docs/files.md; measures bear their unit. */
 final class CsvTables {
@@ -39,7 +46,7 @@ final class CsvTables {
                         "note",
                         "note"),
                 SwatchForm.class,
-                (form, in) -> form.swatch(in, false),
+                (form, any, in) -> form.swatch(in, false),
                 List.of("traits"));
     }
 
@@ -72,10 +79,33 @@ final class CsvTables {
                         "needle_nm",
                         "noteNm",
                         "note",
-                        "note"),
+                        "note",
+                        "snap_test",
+                        "snap",
+                        "snapped_on",
+                        "snappedOn"),
                 SpoolForm.class,
-                (form, in) -> form.spool(in, Optional.empty()),
+                (form, row, in) -> snapped(form.spool(in, Optional.empty()), row),
                 List.of());
+    }
+
+    /** The snap test is told by a page of its own, so a spool's form has no entry for it. */
+    private static Spool snapped(Spool spool, Map<String, String> row) {
+        String snap = row.getOrDefault("snap", "").strip();
+        if (snap.isEmpty()) {
+            return spool;
+        }
+        return spool.snapped(
+                Parsed.word("snap", SnapResult.class, snap),
+                day(row.getOrDefault("snappedOn", "").strip()));
+    }
+
+    private static @Nullable LocalDate day(String text) {
+        try {
+            return text.isEmpty() ? null : LocalDate.parse(text);
+        } catch (DateTimeParseException e) {
+            throw new BadInput("snappedOn", "“" + text + "” is no day. Write it as 2026-11-27.");
+        }
     }
 
     static CsvTable<PacketForm, Packet> packets() {
@@ -92,7 +122,7 @@ final class CsvTables {
                         "letters", "letters",
                         "rough", "rough"),
                 PacketForm.class,
-                (form, in) -> form.packet(),
+                (form, any, in) -> form.packet(),
                 List.of());
     }
 }

@@ -188,6 +188,8 @@ public record SpoolForm(
         row.put("noteType", it.noteType() == null ? "" : it.noteType().name());
         row.put("noteNm", it.noteNm() == null ? "" : String.valueOf(it.noteNm()));
         row.put("note", it.note());
+        row.put("snap", it.snap() == SnapResult.NOT_TESTED ? "" : it.snap().name());
+        row.put("snappedOn", it.snappedOn() == null ? "" : String.valueOf(it.snappedOn()));
         return row;
     }
 }

@@ -8,6 +8,9 @@ import org.jspecify.annotations.Nullable;
 /** Reads one entry, or says in a sentence why it will not do. */
 public final class Parsed {
     private static final String LAYERS = "Count the layers under the foot: 1 to 32.";
+    /** A comma before three digits parts thousands for some and tenths for others; nothing is guessed. */
+    private static final String THOUSANDS_PERHAPS = "[-+]?[1-9][0-9]{0,2},[0-9]{3}";
+
     private static final int SHOWN = 40;
     private static final double MOST_WHOLE = 1e9;
 
@@ -21,6 +24,11 @@ public final class Parsed {
      */
     public static double number(String field, String text, String advice) {
         String stripped = text.strip();
+        BadInput.unless(
+                !stripped.matches(THOUSANDS_PERHAPS),
+                field,
+                () -> "“" + stripped + "” can be read as " + stripped.replace(",", "") + " or as "
+                        + stripped.replace(',', '.') + ". Type the one that you mean, without a comma.");
         if (stripped.matches("[-+]?[0-9.,]+")) {
             try {
                 return Double.parseDouble(stripped.replace(',', '.'));

@@ -7,14 +7,19 @@ import belonax.BadInput;
 import belonax.cloth.ClothCatalogue;
 import belonax.room.card.Kept;
 import belonax.room.drawer.Packet;
+import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
 import belonax.room.settings.Units;
+import belonax.thread.SnapResult;
 import belonax.web.drawer.cloth.SwatchForm;
+import belonax.web.drawer.thread.SpoolForm;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -82,6 +87,34 @@ class CsvTableTest {
         assertThat(CsvTables.packets().read(bytes(csv), Units.METRIC))
                 .extracting(Packet::words)
                 .containsExactly("stretch 90/14", "stretch twin 4 mm, 75/11");
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(delimiter = '|', textBlock = """
+            colour;tex;left_m\\nred;25;200         | parted by semicolons
+            colour,tex,tex\\nred,25,25             | names “tex” twice
+            colour,tex\\nred,25,200                | Row 2 has more cells than the first line has names
+            colour,tex,left_m\\nred,25,"1,200"     | “1,200” can be read as 1200 or as 1.200
+            colour,tex,snap_test\\nred,25,PERHAPS  | “PERHAPS” is not one of the choices
+            colour,tex,snap_test,snapped_on\\nred,25,RESISTS,yesterday | “yesterday” is no day
+            """, quoteCharacter = '^')
+    void what_a_spreadsheet_makes_of_a_table_is_told_instead_of_guessed_at(String file, String why) {
+        assertThatThrownBy(() -> CsvTables.spools(Units.METRIC).read(bytes(file.replace("\\n", "\n")), Units.METRIC))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining(why);
+    }
+
+    @Test
+    void the_snap_test_goes_along_with_a_spool() {
+        Spool red = CsvTables.spools(Units.METRIC)
+                .read(bytes("colour,tex\nred,25\n"), Units.METRIC)
+                .get(0)
+                .snapped(SnapResult.RESISTS, LocalDate.of(2026, 11, 27));
+
+        String csv = CsvTables.spools(Units.METRIC).write(List.of(SpoolForm.row(red, Units.METRIC)));
+
+        assertThat(CsvTables.spools(Units.METRIC).read(bytes(csv), Units.METRIC))
+                .containsExactly(red);
     }
 
     @ParameterizedTest

@@ -1,0 +1,72 @@
+package belonax.web.settings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import belonax.room.archive.Copies;
+import belonax.room.archive.Copy;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.drawer.Swatch;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** A copy is listed with what is in it, and two presses go back to it. */
+@SpringBootTest(properties = "belonax.home=target/copies-home")
+@AutoConfigureMockMvc
+@ActiveProfiles({"test", "demo"})
+@DirtiesContext
+class CopiesPageTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Copies copies;
+
+    @Autowired
+    private DrawerStore drawer;
+
+    @Test
+    void two_presses_go_back_and_one_more_takes_that_back() throws Exception {
+        asked(post("/settings/copies"));
+        Copy copy = copies.all().get(0);
+        Kept<Swatch> cloth = drawer.all(Swatch.class).get(0);
+        drawer.remove(cloth.id(), cloth.revision());
+
+        assertThat(asked(get("/settings/copies"))).contains(copy.holds().words(), copy.size(), "the day&#39;s own");
+        assertThat(asked(get("/settings/copies?back=" + copy.name())))
+                .contains("What was done since leaves every page", "Leave it");
+        String back = mvc.perform(
+                        post("/settings/copies/back").param("copy", copy.name()).with(csrf()))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        assertThat(drawer.find(Swatch.class, cloth.id())).isPresent();
+        String before = String.valueOf(back).replaceAll(".*before=", "");
+        assertThat(asked(get(String.valueOf(back)))).contains("Everything is as it was in that copy", before);
+        asked(post("/settings/copies/back").param("copy", before));
+        assertThat(drawer.find(Swatch.class, cloth.id())).isEmpty();
+    }
+
+    @Test
+    void a_copy_that_is_gone_is_told() throws Exception {
+        Object told = mvc.perform(
+                        post("/settings/copies/back").param("copy", "yesterday").with(csrf()))
+                .andReturn()
+                .getFlashMap()
+                .get("refused");
+        assertThat(String.valueOf(told)).contains("no such copy any more");
+    }
+
+    private String asked(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(request.with(csrf())).andReturn().getResponse().getContentAsString();
+    }
+}
