@@ -14,8 +14,12 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -93,6 +97,87 @@ class SecurityTest {
 
         assertThat(answer.statusCode()).isEqualTo(404);
         assertThat(answer.body()).doesNotContain("Exception").doesNotContain("\tat ");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Origin, http://elsewhere.example",
+        "Origin, null",
+        "Sec-Fetch-Site, cross-site",
+        "Sec-Fetch-Site, same-site"
+    })
+    void what_comes_from_another_page_writes_nothing_even_with_a_token(String header, String value) throws Exception {
+        HttpResponse<String> page = get("/settings");
+        String cookie = page.headers().firstValue("Set-Cookie").orElseThrow().replaceAll(";.*", "");
+        String token = page.body().replaceAll("(?s).*name=\"_csrf\" value=\"([^\"]*)\".*", "$1");
+        HttpRequest.Builder form = HttpRequest.newBuilder(uri("/settings/copies"))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header("Cookie", cookie)
+                .POST(BodyPublishers.ofString("_csrf=" + token));
+
+        assertThat(client.send(form.copy().header(header, value).build(), BodyHandlers.ofString())
+                        .statusCode())
+                .isEqualTo(403);
+        assertThat(client.send(
+                                form.copy()
+                                        .header("Origin", "http://localhost:" + port)
+                                        .build(),
+                                BodyHandlers.ofString())
+                        .statusCode())
+                .isEqualTo(302);
+        HttpResponse<String> withAnothersToken = client.send(
+                HttpRequest.newBuilder(uri("/settings/copies"))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .header("Cookie", "belonax-browser=another")
+                        .POST(BodyPublishers.ofString("_csrf=" + token))
+                        .build(),
+                BodyHandlers.ofString());
+        assertThat(withAnothersToken.statusCode()).isEqualTo(403);
+    }
+
+    @Test
+    void a_form_of_a_page_that_was_open_too_long_is_offered_again_with_all_that_was_typed() throws Exception {
+        HttpResponse<String> offered = client.send(
+                HttpRequest.newBuilder(uri("/plan"))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .header("Origin", "http://localhost:" + port)
+                        .POST(BodyPublishers.ofString("called=a+%3Cquilt%3E&_csrf=old"))
+                        .build(),
+                BodyHandlers.ofString());
+
+        assertThat(offered.statusCode()).isEqualTo(403);
+        assertThat(offered.body())
+                .contains("action=\"/plan\"", "name=\"called\" value=\"a &lt;quilt&gt;\"", "Send it again");
+    }
+
+    @Test
+    void a_large_body_for_the_pairing_page_is_refused_before_it_is_read() throws Exception {
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
+            socket.getOutputStream()
+                    .write(("POST /pair HTTP/1.1\r\nHost: localhost:" + port
+                                    + "\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 9000000\r\n\r\ncode=A")
+                            .getBytes(StandardCharsets.US_ASCII));
+            byte[] answer = new byte[40];
+            assertThat(socket.getInputStream().read(answer)).isPositive();
+
+            assertThat(new String(answer, StandardCharsets.US_ASCII)).startsWith("HTTP/1.1 413");
+        }
+    }
+
+    @Test
+    void the_log_quotes_nothing_that_was_typed() throws Exception {
+        for (String it : List.of(
+                "/match?layers=secret-word&cloth=secret-word",
+                "/needles/secret-word",
+                "/plan/secret-word",
+                "/balance/secret-word?machine=secret-word",
+                "/drawer/swatch/secret-word",
+                "/settings?units=secret-word")) {
+            get(it);
+        }
+        Path log = Path.of(String.valueOf(environment.getProperty("logging.file.name")));
+
+        assertThat(Files.exists(log) ? Files.readString(log) : "").doesNotContain("secret-word");
     }
 
     @Test

@@ -70,7 +70,7 @@ public class Copies {
         try {
             make(Why.DAILY);
         } catch (RuntimeException e) {
-            LOG.warn("The copy of the day could not be made", e);
+            LOG.warn("The copy of the day could not be made: {}", e.getClass().getName());
             trouble = "Today's copy could not be made. "
                     + (e instanceof BadInput bad
                             ? bad.getMessage()

@@ -130,7 +130,7 @@ class WholeRoom {
         if (refused instanceof BadInput bad) {
             return RoomDocument.inArchive(bad);
         }
-        LOG.warn("An archive could not be taken in", refused);
+        LOG.warn("An archive could not be taken in: {}", refused.getClass().getName());
         return new BadInput(
                 "archive",
                 "That archive contradicts itself: something in it names a thing that is not in it, or twice.");

@@ -71,6 +71,13 @@ class DevicesPage {
         return "redirect:/settings#devices";
     }
 
+    /** Lets a device do what concerns the whole room, or no longer. */
+    @PostMapping("/settings/devices/allow")
+    String allow(@RequestParam UUID device, @RequestParam(defaultValue = "false") boolean all) {
+        pairing.allow(device, all);
+        return "redirect:/settings#devices";
+    }
+
     @PostMapping("/settings/devices/away")
     String sendAway(@RequestParam UUID device) {
         pairing.sendAway(device);

@@ -17,7 +17,7 @@ record DevicesView(
         List<DeviceShown> devices) {
 
     /** A device that was let in. */
-    record DeviceShown(String id, String name, String since) {}
+    record DeviceShown(String id, String name, String since, String seen, boolean mayAll) {}
 
     /**
      * Returns what to show.
@@ -36,7 +36,9 @@ record DevicesView(
                         .map(it -> new DeviceShown(
                                 it.id().toString(),
                                 it.name(),
-                                Words.date(it.pairedAt().atZone(zone).toLocalDate())))
+                                Words.date(it.pairedAt().atZone(zone).toLocalDate()),
+                                Words.date(it.seenAt().atZone(zone).toLocalDate()),
+                                it.mayAll()))
                         .toList());
     }
 }

@@ -2,6 +2,7 @@ package belonax.web.shared;
 
 import belonax.web.shared.api.PlainWords;
 import belonax.web.shared.api.ProblemDocuments;
+import belonax.web.shared.pairing.Door;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
@@ -17,12 +18,18 @@ import org.springframework.web.bind.annotation.RequestMapping;
 /** What is answered when no other answer could be given. It never shows the inside of the program. */
 @Controller
 class ErrorPage implements ErrorController {
+    private final Door door;
+
+    ErrorPage(Door door) {
+        this.door = door;
+    }
+
     @RequestMapping(path = "/error", produces = MediaType.TEXT_HTML_VALUE)
     String page(HttpServletRequest request, Model model) {
         HttpStatus status = status(request);
         model.addAttribute("heading", heading(status));
         model.addAttribute("advice", advice(status));
-        return "shared/error";
+        return door.knows(request) ? "shared/error" : "shared/outside";
     }
 
     @RequestMapping("/error")

@@ -51,6 +51,7 @@ public final class Preflight {
         Path home = home(properties, environment);
         int port = port(setting(properties, environment, "server.port", "BELONAX_PORT", "8455"));
         lock(writable(home));
+        OwnersOnly.close(home);
         checkRoom(home);
         checkFree(port);
         if (copy.isPresent()) {

@@ -1,5 +1,6 @@
 package belonax.web.start;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -8,6 +9,7 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
@@ -46,6 +48,19 @@ class PreflightTest {
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("cannot write to its data folder")
                 .hasMessageContaining("BELONAX_HOME");
+    }
+
+    @Test
+    void what_is_kept_is_its_owners_alone() throws IOException {
+        Path home = Files.createDirectories(folder.resolve("open"));
+        Path file = Files.writeString(home.resolve("belonax.log"), "");
+        Files.setPosixFilePermissions(home, PosixFilePermissions.fromString("rwxr-xr-x"));
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-r--r--"));
+
+        OwnersOnly.close(home);
+
+        assertThat(Files.getPosixFilePermissions(home)).isEqualTo(PosixFilePermissions.fromString("rwx------"));
+        assertThat(Files.getPosixFilePermissions(file)).isEqualTo(PosixFilePermissions.fromString("rw-------"));
     }
 
     @Test

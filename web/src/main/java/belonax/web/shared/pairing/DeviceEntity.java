@@ -19,6 +19,8 @@ class DeviceEntity {
     private String tokenHash = "";
 
     private Instant pairedAt = Instant.EPOCH;
+    private Instant seenAt = Instant.EPOCH;
+    private boolean mayAll;
 
     /** For Hibernate. */
     protected DeviceEntity() {}
@@ -28,6 +30,7 @@ class DeviceEntity {
         this.name = name;
         this.tokenHash = tokenHash;
         this.pairedAt = pairedAt;
+        this.seenAt = pairedAt;
     }
 
     UUID id() {
@@ -40,5 +43,21 @@ class DeviceEntity {
 
     Instant pairedAt() {
         return pairedAt;
+    }
+
+    Instant seenAt() {
+        return seenAt;
+    }
+
+    void seen(Instant now) {
+        seenAt = now;
+    }
+
+    boolean mayAll() {
+        return mayAll;
+    }
+
+    void may(boolean all) {
+        mayAll = all;
     }
 }

@@ -1,6 +1,7 @@
 package belonax.web.shared.pairing;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
@@ -9,7 +10,9 @@ interface DeviceRepository extends Repository<DeviceEntity, UUID> {
 
     List<DeviceEntity> findAllByOrderByPairedAt();
 
-    boolean existsByTokenHash(String tokenHash);
+    Optional<DeviceEntity> findByTokenHash(String tokenHash);
+
+    Optional<DeviceEntity> findById(UUID id);
 
     void deleteById(UUID id);
 }

@@ -40,6 +40,17 @@ public class Door {
         return isAtTheComputer(request) || isPaired(request) || isOpen(request);
     }
 
+    /** Tells whether somebody asks who may look in: the computer itself, or a paired device. */
+    public boolean knows(HttpServletRequest request) {
+        return isAtTheComputer(request) || isPaired(request);
+    }
+
+    /** Tells whether a request may do what concerns the whole room: empty it, go back, take an archive in, send others away. */
+    public boolean mayAll(HttpServletRequest request) {
+        Cookie cookie = WebUtils.getCookie(request, COOKIE);
+        return isAtTheComputer(request) || cookie != null && pairing.mayAll(cookie.getValue());
+    }
+
     private boolean isPaired(HttpServletRequest request) {
         Cookie cookie = WebUtils.getCookie(request, COOKIE);
         return cookie != null && pairing.knows(cookie.getValue());

@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
 import java.util.HexFormat;
@@ -19,11 +20,14 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Lets devices in. A code pairs one device and is then used up; after five wrong guesses it is dead, and only the computer
+ * Lets devices in. A code pairs one device and is then used up; after five wrong guesses or ten minutes it is dead, and only the computer
  * itself can make another.
  */
 @Service
 public class Pairing {
+    private static final Duration CODE_HOLDS = Duration.ofMinutes(10);
+    private static final Duration UNUSED = Duration.ofDays(90);
+    private static final Duration SEEN_AGAIN = Duration.ofHours(1);
     private static final int GUESSES = 5;
     private static final int CODE_LENGTH = 8;
     private static final int TOKEN_BYTES = 32;
@@ -37,6 +41,7 @@ public class Pairing {
 
     private @Nullable String code;
     private int guessesLeft;
+    private Instant codeMadeAt = Instant.EPOCH;
 
     Pairing(DeviceRepository devices, Clock clock, Supplier<UUID> ids, RandomGenerator random) {
         this.devices = devices;
@@ -46,10 +51,13 @@ public class Pairing {
     }
 
     /** A device that was let in. */
-    public record Device(UUID id, String name, Instant pairedAt) {}
+    public record Device(UUID id, String name, Instant pairedAt, Instant seenAt, boolean mayAll) {}
 
     /** Returns the code that pairs the next device; empty when it is used up or dead. */
     public synchronized Optional<String> code() {
+        if (code != null && clock.instant().isAfter(codeMadeAt.plus(CODE_HOLDS))) {
+            code = null;
+        }
         return Optional.ofNullable(code);
     }
 
@@ -61,6 +69,7 @@ public class Pairing {
         }
         code = letters.toString();
         guessesLeft = GUESSES;
+        codeMadeAt = clock.instant();
         return code;
     }
 
@@ -73,7 +82,7 @@ public class Pairing {
     @Transactional
     public synchronized String pair(String guess, String name) {
         BadInput.unless(
-                code != null,
+                code().isPresent(),
                 "code",
                 () -> "No code holds at the moment. Make a new one in the settings on the computer itself.");
         String plain = guess.replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT);
@@ -93,17 +102,41 @@ public class Pairing {
         return token;
     }
 
-    /** Tells whether a device with this secret was let in and not sent away. */
-    @Transactional(readOnly = true)
+    /** Tells whether a device with this secret was let in, not sent away, and seen within the last ninety days. */
+    @Transactional
     public boolean knows(String token) {
-        return devices.existsByTokenHash(digest(token));
+        Optional<DeviceEntity> device = devices.findByTokenHash(digest(token)).filter(it -> !isForgotten(it));
+        Instant now = clock.instant();
+        // Once an hour is enough for a date, and leaves the disk in peace.
+        device.filter(it -> it.seenAt().plus(SEEN_AGAIN).isBefore(now)).ifPresent(it -> it.seen(now));
+        return device.isPresent();
+    }
+
+    /** Tells whether a device may do what concerns the whole room. */
+    @Transactional(readOnly = true)
+    public boolean mayAll(String token) {
+        return devices.findByTokenHash(digest(token))
+                .filter(it -> !isForgotten(it))
+                .filter(DeviceEntity::mayAll)
+                .isPresent();
+    }
+
+    /** Lets a device do what concerns the whole room, or no longer. */
+    @Transactional
+    public void allow(UUID id, boolean all) {
+        devices.findById(id).ifPresent(it -> it.may(all));
+    }
+
+    private boolean isForgotten(DeviceEntity device) {
+        return device.seenAt().plus(UNUSED).isBefore(clock.instant());
     }
 
     /** Returns the devices that may look in. */
     @Transactional(readOnly = true)
     public List<Device> devices() {
         return devices.findAllByOrderByPairedAt().stream()
-                .map(it -> new Device(it.id(), it.name(), it.pairedAt()))
+                .filter(it -> !isForgotten(it))
+                .map(it -> new Device(it.id(), it.name(), it.pairedAt(), it.seenAt(), it.mayAll()))
                 .toList();
     }
 

@@ -23,7 +23,6 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 
@@ -34,6 +33,11 @@ public class SecurityRules {
     public static final String CONTENT_SECURITY_POLICY = "default-src 'none'; script-src 'self'; style-src 'self';"
             + " img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; form-action 'self';"
             + " base-uri 'none'; frame-ancestors 'none'";
+
+    /** More at once than two cores work on only makes each slower; the database has eight connections. */
+    private static final int AT_ONCE = 24;
+
+    private static final long WAIT_MILLIS = 600;
 
     /** Calls that compute and store nothing, so they need no token. */
     private static final String[] COMPUTING = {
@@ -51,14 +55,16 @@ public class SecurityRules {
     };
 
     @Bean
-    SecurityFilterChain rules(HttpSecurity http, Door door, ObjectMapper mapper) throws Exception {
+    SecurityFilterChain rules(HttpSecurity http, Door door, ObjectMapper mapper, FolderKey key) throws Exception {
         return http.authorizeHttpRequests(it -> it.anyRequest()
                         .access((anybody, asked) -> new AuthorizationDecision(door.letsIn(asked.getRequest()))))
-                .exceptionHandling(it -> it.defaultAuthenticationEntryPointFor(
+                .exceptionHandling(it -> it.accessDeniedHandler(new OfferAgain())
+                        .defaultAuthenticationEntryPointFor(
                                 (request, response, unpaired) -> tellAsProblem(response, mapper), SecurityRules::isApi)
                         .defaultAuthenticationEntryPointFor(
                                 (request, response, unpaired) -> leadToPairing(response), AnyRequestMatcher.INSTANCE))
-                .csrf(it -> it.csrfTokenRepository(tokens()).ignoringRequestMatchers(COMPUTING))
+                .csrf(it ->
+                        it.csrfTokenRepository(new BrowserTokens(key.bytes())).ignoringRequestMatchers(COMPUTING))
                 .sessionManagement(it -> it.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
@@ -82,6 +88,21 @@ public class SecurityRules {
         return bean;
     }
 
+    @Bean
+    FilterRegistrationBean<OurOwnPagesOnly> ourOwnPagesOnly() {
+        FilterRegistrationBean<OurOwnPagesOnly> bean = new FilterRegistrationBean<>(new OurOwnPagesOnly());
+        bean.setOrder(Ordered.HIGHEST_PRECEDENCE + 1);
+        return bean;
+    }
+
+    @Bean
+    FilterRegistrationBean<NotMoreThanItCarries> notMoreThanItCarries() {
+        FilterRegistrationBean<NotMoreThanItCarries> bean =
+                new FilterRegistrationBean<>(new NotMoreThanItCarries(AT_ONCE, WAIT_MILLIS));
+        bean.setOrder(Ordered.HIGHEST_PRECEDENCE + 2);
+        return bean;
+    }
+
     private static boolean isApi(HttpServletRequest request) {
         return request.getRequestURI().startsWith("/api/");
     }
@@ -100,11 +121,5 @@ public class SecurityRules {
     private static void leadToPairing(HttpServletResponse response) {
         response.setStatus(HttpStatus.SEE_OTHER.value());
         response.setHeader(HttpHeaders.LOCATION, "/pair");
-    }
-
-    private static CookieCsrfTokenRepository tokens() {
-        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
-        tokens.setCookieCustomizer(it -> it.httpOnly(true).sameSite("Strict").path("/"));
-        return tokens;
     }
 }

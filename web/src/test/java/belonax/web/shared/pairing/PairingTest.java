@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import belonax.BadInput;
 import jakarta.servlet.http.Cookie;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Random;
 import java.util.SplittableRandom;
@@ -35,7 +37,22 @@ class PairingTest {
     static class Fixed {
         @Bean
         Clock clock() {
-            return Clock.fixed(Instant.parse("2026-11-25T09:30:00Z"), ZoneOffset.UTC);
+            return new Clock() {
+                @Override
+                public ZoneId getZone() {
+                    return ZoneOffset.UTC;
+                }
+
+                @Override
+                public Clock withZone(ZoneId zone) {
+                    return this;
+                }
+
+                @Override
+                public Instant instant() {
+                    return now;
+                }
+            };
         }
 
         @Bean
@@ -50,8 +67,55 @@ class PairingTest {
         }
     }
 
+    private static Instant now = Instant.parse("2026-11-25T09:30:00Z");
+
     @Autowired
     private Pairing pairing;
+
+    @Test
+    void a_code_holds_for_ten_minutes() {
+        String code = pairing.newCode();
+        now = now.plus(Duration.ofMinutes(9));
+        assertThat(pairing.code()).contains(code);
+
+        now = now.plus(Duration.ofMinutes(2));
+
+        assertThat(pairing.code()).isEmpty();
+        assertThatThrownBy(() -> pairing.pair(code, "late")).hasMessageContaining("No code holds");
+    }
+
+    @Test
+    void a_device_that_was_not_seen_for_ninety_days_is_not_known_any_more() {
+        String used = pairing.pair(pairing.newCode(), "used tablet");
+        String unused = pairing.pair(pairing.newCode(), "tablet in a drawer");
+        now = now.plus(Duration.ofDays(60));
+        assertThat(pairing.knows(used)).isTrue();
+        assertThat(pairing.devices())
+                .filteredOn(it -> it.name().equals("used tablet"))
+                .extracting(Pairing.Device::seenAt)
+                .containsExactly(now);
+
+        now = now.plus(Duration.ofDays(60));
+
+        assertThat(pairing.knows(used)).isTrue();
+        assertThat(pairing.knows(unused)).isFalse();
+        assertThat(pairing.devices()).noneMatch(it -> it.name().equals("tablet in a drawer"));
+    }
+
+    @Test
+    void only_a_device_that_the_owner_allows_may_do_what_concerns_the_whole_room() {
+        String token = pairing.pair(pairing.newCode(), "studio tablet");
+        UUID id = pairing.devices().stream()
+                .filter(it -> it.name().equals("studio tablet"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        assertThat(pairing.mayAll(token)).isFalse();
+        pairing.allow(id, true);
+        assertThat(pairing.mayAll(token)).isTrue();
+        pairing.allow(id, false);
+        assertThat(pairing.mayAll(token)).isFalse();
+    }
 
     @Test
     void a_code_lets_one_device_in_and_is_used_up() {
