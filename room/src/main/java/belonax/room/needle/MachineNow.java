@@ -4,8 +4,11 @@ import belonax.life.FitCheck;
 import belonax.machine.Machine;
 import belonax.machine.Past;
 import belonax.needle.NeedleInUse;
+import belonax.room.ChangedMeanwhile;
+import belonax.room.Words;
 import belonax.room.event.TableWork;
 import belonax.room.machine.MachineCard;
+import belonax.room.press.CurrentPress;
 import belonax.thread.SewingThread;
 import java.time.Instant;
 import java.util.List;
@@ -119,6 +122,35 @@ public record MachineNow(
 
     public Machine machine() {
         return card.machine();
+    }
+
+    /** Returns which needles are in it, as a form sends along what its page showed. */
+    public String seen() {
+        return id() + ":"
+                + places.stream()
+                        .map(it ->
+                                it.fitted().map(in -> in.needleId().toString()).orElse(""))
+                        .collect(Collectors.joining(","));
+    }
+
+    /**
+     * Refuses what was pressed on a page that showed other needles than are in the machine by now.
+     *
+     * @throws ChangedMeanwhile telling what is there now
+     */
+    public void checkSeen() {
+        boolean isStale = CurrentPress.seen()
+                .filter(it -> it.startsWith(id() + ":"))
+                .filter(it -> !it.equals(seen()))
+                .isPresent();
+        if (isStale) {
+            String now = fitted().map(it -> Words.article(it.needle().needle().words()) + " "
+                            + it.needle().needle().words())
+                    .orElse("no needle");
+            throw new ChangedMeanwhile(
+                    "By now there is " + now + " in " + machine().name()
+                            + ", which that page did not show. Nothing was recorded; look at it, then press again.");
+        }
     }
 
     /** Returns the needle in a place, if the place is there and holds one. */

@@ -228,6 +228,8 @@ public class NeedleBook {
     /** Puts a parked or loose needle back into a machine. */
     @UseCase
     public UUID putBackIn(String machineId, int place, UUID needleId) {
+        machines.hold(machineId);
+        room.get(machineId).checkSeen();
         return putBackIn(ids.get(), machineId, place, needleId);
     }
 

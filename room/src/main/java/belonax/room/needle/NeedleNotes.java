@@ -72,6 +72,7 @@ public class NeedleNotes {
         machines.hold(machineId);
         UUID action = ids.get();
         MachineNow now = room.find(machineId).orElseThrow();
+        now.checkSeen();
         BadInput.unless(
                 now.fitted().isPresent(),
                 "machine",
@@ -116,6 +117,7 @@ public class NeedleNotes {
     private UUID ofFitted(String machineId, int place, BiFunction<MachineNow, UUID, Event> happened) {
         machines.hold(machineId);
         MachineNow now = room.find(machineId).orElseThrow();
+        now.checkSeen();
         UUID needle = now.fittedIn(place)
                 .map(Fitted::needleId)
                 .orElseThrow(() -> new BadInput("place", "No needle is in that place, as far as Belonax knows."));

@@ -105,6 +105,7 @@ public class WorkLog {
     @UseCase
     public UUID sewn(String machineId, double minutes, TableWork work) {
         machines.hold(machineId);
+        room.get(machineId).checkSeen();
         UUID action = ids.get();
         table.lay(action, machineId, work);
         return count(action, machineId, List.of(Piece.of(minutes, work)));
@@ -114,6 +115,7 @@ public class WorkLog {
     @UseCase
     public UUID sewn(String machineId, double minutes, Wear wear) {
         machines.hold(machineId);
+        room.get(machineId).checkSeen();
         return count(ids.get(), machineId, List.of(piece(machineId, minutes, wear)));
     }
 

@@ -2,11 +2,13 @@ package belonax.room.press;
 
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** The press that this thread carries out. */
 public final class CurrentPress {
     private static final ThreadLocal<Press> PRESS = new ThreadLocal<>();
     private static final ThreadLocal<Boolean> DONE = new ThreadLocal<>();
+    private static final ThreadLocal<String> SEEN = new ThreadLocal<>();
 
     private CurrentPress() {}
 
@@ -18,6 +20,20 @@ public final class CurrentPress {
      */
     record Press(UUID key, String sent) {}
 
+    /** Notes what the page of this press showed of a machine, in the words of {@code MachineNow.seen}; nothing where it showed none. */
+    public static void showed(@Nullable String seen) {
+        if (seen == null || seen.isBlank()) {
+            SEEN.remove();
+        } else {
+            SEEN.set(seen);
+        }
+    }
+
+    /** Returns what the page of this press showed. */
+    public static Optional<String> seen() {
+        return Optional.ofNullable(SEEN.get());
+    }
+
     /** Begins to carry out a press. Call {@link #end} when it is over, whatever came of it. */
     public static void begin(UUID key, String sent) {
         PRESS.set(new Press(key, sent));
@@ -27,6 +43,7 @@ public final class CurrentPress {
     public static void end() {
         PRESS.remove();
         DONE.remove();
+        SEEN.remove();
     }
 
     /** Notes that the press was carried out: it is good for one use case. */

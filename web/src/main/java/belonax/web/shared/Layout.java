@@ -35,6 +35,8 @@ public class Layout {
     /** Names the entry in which a form sends the sentence of its page along. */
     public static final String SENTENCE = "table";
 
+    private static final String STRIP_MACHINE = "stripMachine";
+
     private static final String ON_THE_TABLE = Layout.class.getName();
 
     private final SewingRoom room;
@@ -59,7 +61,18 @@ public class Layout {
         show(model, () -> Optional.of(machine));
     }
 
+    /** Returns which needles the strip of a page shows, as its forms send them along; empty where it shows none. */
+    static String shown(Model model) {
+        return model.getAttribute(STRIP_MACHINE) instanceof Shown shown
+                ? shown.machine().get().map(MachineNow::seen).orElse("")
+                : "";
+    }
+
+    /** The machine of the strip, found once it is asked for. */
+    private record Shown(Supplier<Optional<MachineNow>> machine) {}
+
     void show(Model model, Supplier<Optional<MachineNow>> machine) {
+        model.addAttribute(STRIP_MACHINE, new Shown(machine));
         model.addAttribute("strip", new LazyContextVariable<MachineStrip>() {
             @Override
             protected MachineStrip loadValue() {

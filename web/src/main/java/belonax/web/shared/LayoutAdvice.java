@@ -1,9 +1,11 @@
 package belonax.web.shared;
 
+import belonax.web.shared.form.Presses;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Controller;
@@ -36,6 +38,8 @@ class LayoutAdvice {
         model.addAttribute("stop", stop(request));
         model.addAttribute("settings", layout.settings());
         model.addAttribute("units", layout.settings().units());
+        Supplier<String> shown = () -> Layout.shown(model);
+        request.setAttribute(Presses.SHOWN, shown);
         layout.show(model, () -> layout.onTheTable(request));
     }
 

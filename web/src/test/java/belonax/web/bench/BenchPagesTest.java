@@ -26,6 +26,7 @@ import belonax.room.needle.SewingRoom;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import jakarta.servlet.http.Cookie;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
@@ -171,6 +172,37 @@ class BenchPagesTest {
                         .needle()
                         .words())
                 .isEqualTo("stretch 75/11");
+    }
+
+    @Test
+    void a_tab_that_was_left_open_acts_on_no_needle_that_it_never_showed() throws Exception {
+        String page = mvc.perform(get("/bench?machine=heron"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String seen = page.replaceAll("(?s).*name=\"seen-in-machine\" value=\"([^\"]*)\".*", "$1");
+        Assertions.assertThat(seen).startsWith("heron:");
+        form(
+                "/fit",
+                "machine=heron&place=0&label=stretch+90&goes=JAR&expected="
+                        + room.find("heron")
+                                .orElseThrow()
+                                .fitted()
+                                .orElseThrow()
+                                .needleId());
+        var there = room.find("heron").orElseThrow();
+
+        for (String stale : List.of(
+                "/bench/sewn?machine=heron&minutes=12", "/bench/sign?machine=heron&sign=THUMP",
+                "/bench/sign?machine=heron&struck=true", "/bench/project?machine=heron&press=big")) {
+            mvc.perform(post(stale).with(csrf()).param("seen-in-machine", seen))
+                    .andExpect(
+                            flash().attribute("refused", containsString("By now there is a stretch 90/14 in Heron")));
+        }
+
+        Assertions.assertThat(room.find("heron")).contains(there);
+        mvc.perform(post("/bench/sewn?machine=heron&minutes=12").with(csrf()).param("seen-in-machine", there.seen()))
+                .andExpect(flash().attributeCount(0));
     }
 
     @Test

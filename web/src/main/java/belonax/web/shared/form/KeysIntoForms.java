@@ -51,6 +51,12 @@ class KeysIntoForms implements BeanPostProcessor {
             }
             Map<String, String> all = new LinkedHashMap<>(token);
             all.put(Presses.KEY, ids.getObject().get().toString());
+            if (request.getAttribute(Presses.SHOWN) instanceof Supplier<?> shown) {
+                String seen = String.valueOf(shown.get());
+                if (!seen.isEmpty()) {
+                    all.put(Presses.SEEN, seen);
+                }
+            }
             return all;
         }
 

@@ -24,9 +24,15 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  * press, which is carried out once and answered as often as it is asked.
  */
 @Component
-class Presses implements HandlerInterceptor, WebMvcConfigurer {
+public class Presses implements HandlerInterceptor, WebMvcConfigurer {
     /** The name of the entry that holds the key. */
     static final String KEY = "press-key";
+
+    /** The name of the entry that tells which needles the page of a form showed in its machine. */
+    static final String SEEN = "seen-in-machine";
+
+    /** Under this name a request knows what its page shows, worked out when it is asked for. */
+    public static final String SHOWN = Presses.class.getName() + ".shown";
 
     private static final String TOKEN = "_csrf";
 
@@ -38,6 +44,7 @@ class Presses implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (HttpMethod.POST.matches(request.getMethod())) {
+            CurrentPress.showed(request.getParameter(SEEN));
             key(request).ifPresent(it -> CurrentPress.begin(it, digest(request)));
         }
         return true;
