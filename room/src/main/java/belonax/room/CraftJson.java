@@ -37,6 +37,8 @@ public final class CraftJson {
             .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            // Half a needle is no count.
+            .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
             .defaultPropertyInclusion(
                     JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.NON_ABSENT))
             .build();

@@ -2,6 +2,7 @@ package belonax.room.archive;
 
 import belonax.needle.Needle;
 import belonax.needle.Twin;
+import belonax.room.NothingMissing;
 import belonax.room.archive.RoomContent.MachineLine;
 import belonax.room.archive.RoomContent.NeedleLine;
 import belonax.room.event.Event;
@@ -53,6 +54,8 @@ public class RoomArchive {
     /** Replaces all that is kept; what goes wrong on the way leaves everything as it was. */
     @Transactional
     public void replace(RoomContent content) {
+        NothingMissing.in(content);
+        content.events().forEach(it -> NothingMissing.in(it.stored().event()));
         for (String kept : List.of("StoredEvent", "MachineChange", "NeedleEntity")) {
             entities.createQuery("delete from " + kept).executeUpdate();
         }

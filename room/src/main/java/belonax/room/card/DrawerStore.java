@@ -3,6 +3,7 @@ package belonax.room.card;
 import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
+import belonax.room.NothingMissing;
 import belonax.room.Remembered;
 import belonax.room.press.UseCase;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -181,7 +182,8 @@ public class DrawerStore {
         cards.deleteAll();
         for (CardLine it : content) {
             Class<? extends Card> type = types.of(it.kind());
-            CardEntity entity = new CardEntity(it.id(), CraftJson.read(it.card().toString(), type));
+            CardEntity entity = new CardEntity(
+                    it.id(), NothingMissing.in(CraftJson.read(it.card().toString(), type)));
             entity.cameIn(it.revision() == null ? 0 : it.revision(), it.isRemoved());
             cards.save(entity);
             if (it.last() != null) {
@@ -204,7 +206,9 @@ public class DrawerStore {
     }
 
     private static @Nullable String checked(@Nullable JsonNode body, Class<? extends Card> type) {
-        return body == null || body.isNull() ? null : CraftJson.write(CraftJson.read(body.toString(), type));
+        return body == null || body.isNull()
+                ? null
+                : CraftJson.write(NothingMissing.in(CraftJson.read(body.toString(), type)));
     }
 
     /**
