@@ -1,6 +1,7 @@
 package belonax.web;
 
 import belonax.web.start.CopiesCommand;
+import belonax.web.start.Installed;
 import belonax.web.start.Preflight;
 import belonax.web.start.Refusal;
 import org.springframework.boot.SpringApplication;
@@ -19,6 +20,12 @@ public class BelonaxApplication {
             }
             Preflight.check(System.getProperties(), System.getenv(), CopiesCommand.wanted(arguments));
         } catch (Refusal refusal) {
+            if (refusal.isRunning() && Installed.is(System.getProperties())) {
+                String address = Preflight.address(System.getProperties(), System.getenv());
+                System.out.println("Belonax is running already: " + address);
+                Installed.show(address);
+                return;
+            }
             System.err.println(refusal.getMessage());
             System.exit(1);
         }

@@ -1,5 +1,6 @@
 package belonax.web.settings;
 
+import belonax.BadInput;
 import belonax.hazard.SizeSchool;
 import belonax.life.RetirementSchool;
 import belonax.room.Choice;
@@ -10,6 +11,7 @@ import belonax.room.settings.Units;
 import belonax.web.shared.pairing.Door;
 import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.pairing.Pairing;
+import belonax.web.start.Closing;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.util.Optional;
@@ -25,9 +27,11 @@ class SettingsPage {
     private final SettingsStore store;
     private final Lan lan;
     private final Pairing pairing;
+    private final Closing closing;
     private final Clock clock;
 
-    SettingsPage(SettingsStore store, Lan lan, Pairing pairing, Clock clock) {
+    SettingsPage(SettingsStore store, Lan lan, Pairing pairing, Closing closing, Clock clock) {
+        this.closing = closing;
         this.store = store;
         this.lan = lan;
         this.pairing = pairing;
@@ -38,6 +42,7 @@ class SettingsPage {
     String show(@RequestParam(required = false) Optional<String> kept, HttpServletRequest request, Model model) {
         model.addAttribute("chosen", store.now());
         model.addAttribute("kept", kept.isPresent());
+        model.addAttribute("installed", closing.isInstalled() && Door.isAtTheComputer(request));
         model.addAttribute("unitChoices", Choice.of(Units.values(), Units::words));
         model.addAttribute("lightChoices", Choice.of(Light.values(), Light::words));
         model.addAttribute(
@@ -55,6 +60,17 @@ class SettingsPage {
 
     private Optional<String> code(HttpServletRequest request) {
         return lan.address().isPresent() && Door.isAtTheComputer(request) ? pairing.code() : Optional.empty();
+    }
+
+    /** An installed Belonax has no console to stop it at. */
+    @PostMapping("/settings/stop")
+    String stop(HttpServletRequest request, Model model) {
+        BadInput.unless(
+                Door.isAtTheComputer(request),
+                "device",
+                () -> "Belonax is stopped at the computer on which it runs, not from another device.");
+        closing.stopSoon();
+        return "settings/stopped";
     }
 
     @PostMapping("/settings")

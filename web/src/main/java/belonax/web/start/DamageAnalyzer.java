@@ -35,7 +35,9 @@ class DamageAnalyzer implements FailureAnalyzer {
 
     private FailureAnalysis told(String what, Throwable cause) {
         Path home = Path.of(environment.getProperty("belonax.home", "."));
-        String starts = environment.matchesProfiles("demo") ? "./start" : "./start --own";
+        String starts = Installed.is(System.getProperties())
+                ? "belonax"
+                : environment.matchesProfiles("demo") ? "./start" : "./start --own";
         return new FailureAnalysis(what, Damage.wayBack(home, starts), cause);
     }
 }

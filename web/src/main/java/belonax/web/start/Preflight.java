@@ -35,6 +35,9 @@ public final class Preflight {
     }
 
     private static String starts(Properties properties) {
+        if (Installed.is(properties)) {
+            return "belonax";
+        }
         return "demo".equals(properties.getProperty("spring.profiles.active")) ? "./start" : "./start --own";
     }
 
@@ -89,6 +92,11 @@ public final class Preflight {
         return properties.getProperty(property, environment.getOrDefault(variable, otherwise));
     }
 
+    /** Returns where Belonax is to be found. */
+    public static String address(Properties properties, Map<String, String> environment) {
+        return "http://localhost:" + port(setting(properties, environment, "server.port", "BELONAX_PORT", "8455"));
+    }
+
     private static int port(String text) {
         try {
             int port = Integer.parseInt(text);
@@ -123,7 +131,7 @@ public final class Preflight {
             heldForLife = null;
         }
         if (heldForLife == null) {
-            throw new Refusal(
+            throw Refusal.running(
                     "Another Belonax has the data folder " + home + " open. Use that one, or stop it and start again.");
         }
     }

@@ -28,6 +28,9 @@ class ReadyLine {
             String whose = environment.matchesProfiles("demo") ? "with demo data" : "with your own data";
             System.out.println("Belonax is ready " + whose + ": http://localhost:"
                     + web.getWebServer().getPort() + "  (stop it with Ctrl+C)");
+            if (Installed.is(System.getProperties())) {
+                Installed.show("http://localhost:" + web.getWebServer().getPort());
+            }
             lan.address()
                     .ifPresent(it -> tellTablets(
                             "http://" + it + ":" + web.getWebServer().getPort()));
