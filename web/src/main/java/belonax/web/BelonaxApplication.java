@@ -1,7 +1,7 @@
 package belonax.web;
 
+import belonax.web.shared.Installed;
 import belonax.web.start.CopiesCommand;
-import belonax.web.start.Installed;
 import belonax.web.start.Preflight;
 import belonax.web.start.Refusal;
 import org.springframework.boot.SpringApplication;

@@ -121,6 +121,9 @@ public class BalanceBook {
     @UseCase
     public Optional<UUID> keep(UUID id, int revision, double dial) {
         BalanceRun kept = drawer.get(BalanceRun.class, id).card();
+        if (kept.simulated() == null) {
+            room.get(kept.machineId()).machine().dial().check(dial);
+        }
         change(id, revision, run -> run.ended(State.KEPT, dial));
         return kept.simulated() == null
                 ? Optional.of(room.balanced(kept.machineId(), dial, kept.sewn()))

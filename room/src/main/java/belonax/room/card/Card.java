@@ -27,5 +27,9 @@ public interface Card {
                 text.length() <= most,
                 field,
                 () -> "That is too long for a label: use at most " + most + " characters.");
+        BadInput.unless(
+                text.chars().noneMatch(it -> Character.isISOControl(it) && !Character.isWhitespace(it)),
+                field,
+                () -> "There are signs in it that cannot be shown. Type it anew, in letters and figures.");
     }
 }

@@ -74,7 +74,7 @@ public class PictureStore {
                     throw notAPicture();
                 }
                 reader.setInput(in, true, true);
-                return drawnAnew(reader);
+                return drawnAnew(reader, Upright.turns(bytes));
             } finally {
                 reader.dispose();
             }
@@ -103,7 +103,7 @@ public class PictureStore {
     }
 
     /** Width and height are read before anything is unfolded, so that a small file cannot fill the memory. */
-    private static Picture drawnAnew(ImageReader reader) throws IOException {
+    private static Picture drawnAnew(ImageReader reader, Upright upright) throws IOException {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
         BadInput.unless(
@@ -126,7 +126,7 @@ public class PictureStore {
         pen.drawImage(read, 0, 0, w, h, null);
         pen.dispose();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(drawn, "jpg", out);
+        ImageIO.write(upright.drawn(drawn), "jpg", out);
         return new Picture(out.toByteArray());
     }
 

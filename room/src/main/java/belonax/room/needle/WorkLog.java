@@ -253,7 +253,9 @@ public class WorkLog {
     /** Returns the timer of a machine, if it runs. */
     public Optional<Running> running(MachineNow machine) {
         return machine.timerSince().map(it -> {
-            Duration time = Duration.between(it, clock.instant());
+            Duration passed = Duration.between(it, clock.instant());
+            // A clock that was set back has counted nothing yet.
+            Duration time = passed.isNegative() ? Duration.ZERO : passed;
             return new Running(it, time.toSeconds() / 60.0, time.compareTo(FORGOTTEN) > 0);
         });
     }

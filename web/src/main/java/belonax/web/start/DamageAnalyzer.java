@@ -1,6 +1,7 @@
 package belonax.web.start;
 
 import belonax.room.start.RoomDamaged;
+import belonax.web.shared.Installed;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.Set;

@@ -1,6 +1,7 @@
 package belonax.web.start;
 
 import belonax.room.press.DiskSpace;
+import belonax.web.shared.Installed;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;

@@ -1,5 +1,6 @@
 package belonax.web.start;
 
+import belonax.web.shared.Installed;
 import belonax.web.shared.drawing.QrMark;
 import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.pairing.Pairing;

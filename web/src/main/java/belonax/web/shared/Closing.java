@@ -1,4 +1,4 @@
-package belonax.web.start;
+package belonax.web.shared;
 
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ApplicationContext;

@@ -1,4 +1,4 @@
-package belonax.web.start;
+package belonax.web.shared;
 
 import java.io.IOException;
 import java.util.List;
