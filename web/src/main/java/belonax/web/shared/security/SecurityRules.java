@@ -35,9 +35,9 @@ public class SecurityRules {
             + " base-uri 'none'; frame-ancestors 'none'";
 
     /** More at once than two cores work on only makes each slower; the database has eight connections. */
-    private static final int AT_ONCE = 24;
+    private static final int AT_ONCE = 12;
 
-    private static final long WAIT_MILLIS = 600;
+    private static final long WAIT_MILLIS = 400;
 
     /** Calls that compute and store nothing, so they need no token. */
     private static final String[] COMPUTING = {
