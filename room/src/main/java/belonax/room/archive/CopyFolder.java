@@ -2,12 +2,14 @@ package belonax.room.archive;
 
 import belonax.BadInput;
 import belonax.room.CraftJson;
+import belonax.room.WholeFile;
 import belonax.room.archive.Copy.Holds;
 import belonax.room.archive.WholeRoom.Content;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -113,8 +115,7 @@ public final class CopyFolder {
     }
 
     void eventsAtLeast(int count) {
-        belonax.room.WholeFile.write(
-                folder.resolve(EVENTS), String.valueOf(count).getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        WholeFile.write(folder.resolve(EVENTS), String.valueOf(count).getBytes(StandardCharsets.US_ASCII));
     }
 
     /** Puts a folder in place that holds a whole copy. */

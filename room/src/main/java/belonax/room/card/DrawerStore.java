@@ -33,6 +33,7 @@ public class DrawerStore {
 
     private final CardRepository cards;
     private final Remembered remembered;
+    private final BadCards bad;
     private final ChangeRepository changes;
     private final CardTypes types;
     private final EntityManager entities;
@@ -46,7 +47,9 @@ public class DrawerStore {
             CardTypes types,
             EntityManager entities,
             Clock clock,
-            Supplier<UUID> ids) {
+            Supplier<UUID> ids,
+            BadCards bad) {
+        this.bad = bad;
         this.cards = cards;
         this.remembered = remembered;
         this.changes = changes;
@@ -67,7 +70,9 @@ public class DrawerStore {
     }
 
     private <T extends Card> List<Kept<T>> read(CardKind kind, Class<T> type) {
-        return cards.ofKind(kind.name()).stream().map(it -> kept(it, type)).toList();
+        return cards.ofKind(kind.name()).stream()
+                .flatMap(it -> readable(it, type).stream())
+                .toList();
     }
 
     /** Returns the cards of a kind that hold all these words; all of them when there are none. */
@@ -86,14 +91,14 @@ public class DrawerStore {
     @Transactional(readOnly = true)
     public <T extends Card> List<Kept<T>> ofMachine(Class<T> type, String machineId, int most) {
         return cards.ofMachine(CardKind.of(type).name(), machineId, most).stream()
-                .map(it -> kept(it, type))
+                .flatMap(it -> readable(it, type).stream())
                 .toList();
     }
 
     /** Returns the card of a kind that goes on at a machine; the newest where there are several. */
     @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> open(Class<T> type, String machineId) {
-        return cards.open(CardKind.of(type).name(), machineId).map(it -> kept(it, type));
+        return cards.open(CardKind.of(type).name(), machineId).flatMap(it -> readable(it, type));
     }
 
     /** Returns a card, if it is there and of this kind. */
@@ -104,7 +109,7 @@ public class DrawerStore {
         }
         return cards.findById(id)
                 .filter(it -> it.kind() == CardKind.of(type) && !it.isRemoved())
-                .map(it -> kept(it, type));
+                .flatMap(it -> readable(it, type));
     }
 
     /**
@@ -159,16 +164,23 @@ public class DrawerStore {
                 changes.thatCanBeTakenBack().stream().collect(Collectors.toMap(ChangeEntity::cardId, it -> it));
         return cards.inOrder().stream()
                 .filter(it -> !it.isRemoved() || last.containsKey(it.id()))
-                .map(it -> new CardLine(
-                        it.id(),
-                        it.kind(),
-                        CraftJson.tree(it.body()),
-                        it.revision(),
-                        it.isRemoved() ? true : null,
-                        Optional.ofNullable(last.get(it.id()))
-                                .map(DrawerStore::line)
-                                .orElse(null)))
+                .flatMap(it -> line(it, Optional.ofNullable(last.get(it.id()))).stream())
                 .toList();
+    }
+
+    /** What cannot be read cannot be carried either; it stays where it lies. */
+    private static Optional<CardLine> line(CardEntity it, Optional<ChangeEntity> last) {
+        try {
+            return Optional.of(new CardLine(
+                    it.id(),
+                    it.kind(),
+                    CraftJson.tree(it.body()),
+                    it.revision(),
+                    it.isRemoved() ? true : null,
+                    last.map(DrawerStore::line).orElse(null)));
+        } catch (IllegalStateException unreadable) {
+            return Optional.empty();
+        }
     }
 
     /**
@@ -180,6 +192,7 @@ public class DrawerStore {
     public void replace(List<CardLine> content) {
         changes.deleteAll();
         cards.deleteAll();
+        bad.allGone();
         for (CardLine it : content) {
             Class<? extends Card> type = types.of(it.kind());
             CardEntity entity = new CardEntity(
@@ -365,6 +378,25 @@ public class DrawerStore {
     private Done done(CardEntity entity, @Nullable String before, @Nullable String after) {
         ChangeEntity change = changes.save(new ChangeEntity(ids.get(), clock.instant(), entity, before, after));
         return new Done(change.id(), entity.id());
+    }
+
+    /** One card that cannot be read keeps no page shut: it is left out and told. */
+    private <T extends Card> Optional<Kept<T>> readable(CardEntity entity, Class<T> type) {
+        try {
+            return Optional.of(kept(entity, type));
+        } catch (BadInput | IllegalStateException unreadable) {
+            bad.met(entity);
+            return Optional.empty();
+        }
+    }
+
+    /** Puts a card aside that cannot be read. It stays in the database, and no page asks for it any more. */
+    @UseCase
+    public UUID putAside(UUID id) {
+        CardEntity entity = hold(id);
+        entity.remove();
+        bad.gone(id);
+        return done(entity, entity.body(), null).change();
     }
 
     private static <T extends Card> Kept<T> kept(CardEntity entity, Class<T> type) {

@@ -5,6 +5,7 @@ import belonax.room.RoomProperties;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import org.springframework.stereotype.Component;
 
 /**
@@ -44,7 +45,7 @@ public class DiskSpace {
                 free >= RESERVE_BYTES,
                 "disk",
                 () -> String.format(
-                        java.util.Locale.ROOT,
+                        Locale.ROOT,
                         "The disk is full: %.0f MB are free where Belonax keeps its data. Nothing was written; make room, then press again.",
                         free / MEBI));
     }

@@ -2,6 +2,7 @@ package belonax.room.press;
 
 import belonax.room.ChangedMeanwhile;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
@@ -36,7 +37,7 @@ public class RoomGate {
         gate.readLock().unlock();
     }
 
-    private static void enter(java.util.concurrent.locks.Lock lock) {
+    private static void enter(Lock lock) {
         try {
             if (!lock.tryLock(SECONDS, TimeUnit.SECONDS)) {
                 throw new ChangedMeanwhile(BUSY);

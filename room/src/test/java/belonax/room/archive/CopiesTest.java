@@ -18,11 +18,14 @@ import belonax.room.press.DiskSpace;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -143,8 +146,8 @@ class CopiesTest {
         pictures.keep(cloth, pictures.read(wide()));
         assertThat(first).hasBinaryContent(old);
         assertThat(home.resolve(picture))
-                .content(java.nio.charset.StandardCharsets.ISO_8859_1)
-                .isNotEqualTo(new String(old, java.nio.charset.StandardCharsets.ISO_8859_1));
+                .content(StandardCharsets.ISO_8859_1)
+                .isNotEqualTo(new String(old, StandardCharsets.ISO_8859_1));
     }
 
     @Test
@@ -171,7 +174,7 @@ class CopiesTest {
         Copy copy = copies.make(Why.BEFORE_TABLE);
         AtomicInteger put = new AtomicInteger();
         try (var hands = new Hands()) {
-            List<Future<?>> all = new java.util.ArrayList<>();
+            List<Future<?>> all = new ArrayList<>();
             for (int i = 0; i < 20; i++) {
                 all.add(hands.does(() -> {
                     for (int n = 0; n < 15; n++) {
@@ -217,7 +220,7 @@ class CopiesTest {
 
     /** Hands at work; closing waits for them. */
     private static final class Hands implements AutoCloseable {
-        private final java.util.concurrent.ExecutorService all = Executors.newFixedThreadPool(20);
+        private final ExecutorService all = Executors.newFixedThreadPool(20);
 
         Future<?> does(Runnable what) {
             return all.submit(what);

@@ -84,6 +84,14 @@ public class DrawerPage {
                 .toList();
     }
 
+    /** Puts a card aside that cannot be read. */
+    @PostMapping("/drawer/aside")
+    String aside(@RequestParam UUID card, RedirectAttributes next) {
+        drawer.putAside(card);
+        Said.next(next, "It is put aside; no page asks for it any more.");
+        return "redirect:/drawer";
+    }
+
     @PostMapping("/drawer/undo")
     String undo(@RequestParam List<UUID> change, RedirectAttributes next) {
         if (change.stream().allMatch(shelf::knows)) {

@@ -1,5 +1,6 @@
 package belonax.web.shared;
 
+import belonax.room.card.BadCards;
 import belonax.room.card.Kept;
 import belonax.room.machine.MachineName;
 import belonax.room.needle.MachineNow;
@@ -43,8 +44,10 @@ public class Layout {
     private final SettingsStore settings;
     private final WorkLog work;
     private final CaseBook cases;
+    private final BadCards bad;
 
-    Layout(SewingRoom room, SettingsStore settings, WorkLog work, CaseBook cases) {
+    Layout(SewingRoom room, SettingsStore settings, WorkLog work, CaseBook cases, BadCards bad) {
+        this.bad = bad;
         this.room = room;
         this.settings = settings;
         this.work = work;
@@ -54,6 +57,11 @@ public class Layout {
     /** Returns what the sewist chose. */
     public Settings settings() {
         return settings.now();
+    }
+
+    /** Returns the cards that could not be read. */
+    List<BadCards.Bad> badCards() {
+        return bad.all();
     }
 
     /** Puts this machine into the strip, in place of the one that this browser has on the table. */

@@ -38,6 +38,7 @@ class LayoutAdvice {
         model.addAttribute("stop", stop(request));
         model.addAttribute("settings", layout.settings());
         model.addAttribute("units", layout.settings().units());
+        model.addAttribute("badCards", layout.badCards());
         Supplier<String> shown = () -> Layout.shown(model);
         request.setAttribute(Presses.SHOWN, shown);
         layout.show(model, () -> layout.onTheTable(request));

@@ -1,6 +1,7 @@
 package belonax.web.start;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermission;
@@ -19,7 +20,7 @@ final class OwnersOnly {
     static void close(Path home) {
         try (Stream<Path> all = Files.walk(home)) {
             all.forEach(OwnersOnly::closeOne);
-        } catch (IOException | java.io.UncheckedIOException notAll) {
+        } catch (IOException | UncheckedIOException notAll) {
             // Told by nobody: the folder is usable, and whoever may read it could before.
         }
     }

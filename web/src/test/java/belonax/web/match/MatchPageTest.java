@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import belonax.room.balance.Sampler;
 import belonax.room.balance.ScrapLog;
+import belonax.room.card.BadCards;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.ClothShelf;
 import belonax.room.event.Undo;
@@ -38,7 +39,8 @@ import org.springframework.web.util.UriUtils;
 
 /** The page in a sewing room that has no machine yet. */
 @WebMvcTest(MatchPage.class)
-@Import({WebSlice.class, Layout.class, CaseBook.class, ClothShelf.class, Sampler.class, Sentences.class})
+@Import({WebSlice.class, Layout.class, BadCards.class, CaseBook.class, ClothShelf.class, Sampler.class, Sentences.class
+})
 class MatchPageTest {
     @Autowired
     private MockMvc mvc;

@@ -9,11 +9,15 @@ import belonax.room.archive.Copies;
 import belonax.room.archive.Copy;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
+import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
+import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
@@ -33,6 +37,9 @@ class CopiesPageTest {
 
     @Autowired
     private DrawerStore drawer;
+
+    @Autowired
+    private JdbcTemplate database;
 
     @Test
     void two_presses_go_back_and_one_more_takes_that_back() throws Exception {
@@ -64,6 +71,25 @@ class CopiesPageTest {
                 .getFlashMap()
                 .get("refused");
         assertThat(String.valueOf(told)).contains("no such copy any more");
+    }
+
+    @Test
+    void a_card_that_cannot_be_read_keeps_no_page_shut_and_is_put_aside() throws Exception {
+        Spool like = drawer.all(Spool.class).get(0).card();
+        UUID spool = drawer.add(like).card();
+        int before = drawer.all(Spool.class).size();
+        database.update("update drawer_card set body = ? where id = ?", "{\"colour\":7,", spool);
+        drawer.add(like);
+
+        for (String page : List.of("/drawer", "/bench", "/match", "/settings", "/drawer/buy")) {
+            assertThat(asked(get(page))).as(page).contains("</html>");
+        }
+        assertThat(asked(get("/drawer"))).contains("Belonax cannot read <span>a spool</span>");
+        assertThat(drawer.all(Spool.class)).hasSize(before);
+
+        asked(post("/drawer/aside").param("card", spool.toString()));
+
+        assertThat(asked(get("/drawer"))).doesNotContain("Belonax cannot read");
     }
 
     private String asked(MockHttpServletRequestBuilder request) throws Exception {

@@ -14,6 +14,7 @@ import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -37,7 +38,7 @@ class DamageIT {
     @TempDir
     private Path home;
 
-    private Copy copy = new Copy("", java.time.Instant.EPOCH, Copy.Why.DAILY, new Copy.Holds(0, 0, 0, 0, 0, 0), 0);
+    private Copy copy = new Copy("", Instant.EPOCH, Copy.Why.DAILY, new Copy.Holds(0, 0, 0, 0, 0, 0), 0);
 
     @BeforeEach
     void aRoomWithACopy() {

@@ -1,24 +1,28 @@
 package belonax.web.shared.security;
 
-import belonax.room.RoomProperties;
 import belonax.room.WholeFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.SecureRandom;
-import org.springframework.stereotype.Component;
 
 /** The key of a data folder: made once, kept in it, never sent. */
-@Component
-class FolderKey {
+final class FolderKey {
     private static final String NAME = "belonax.key";
     private static final int BYTES = 32;
 
     private final Path file;
 
-    FolderKey(RoomProperties properties) {
-        this.file = properties.home().resolve(NAME);
+    FolderKey(Path home) {
+        this.file = home.resolve(NAME);
+    }
+
+    /** Returns a key that is kept nowhere. */
+    static byte[] fresh() {
+        byte[] made = new byte[BYTES];
+        new SecureRandom().nextBytes(made);
+        return made;
     }
 
     byte[] bytes() {
@@ -26,8 +30,7 @@ class FolderKey {
             if (Files.exists(file) && Files.size(file) == BYTES) {
                 return Files.readAllBytes(file);
             }
-            byte[] made = new byte[BYTES];
-            new SecureRandom().nextBytes(made);
+            byte[] made = fresh();
             WholeFile.write(file, made);
             return made;
         } catch (IOException e) {

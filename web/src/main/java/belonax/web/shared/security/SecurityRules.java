@@ -1,5 +1,6 @@
 package belonax.web.shared.security;
 
+import belonax.room.RoomProperties;
 import belonax.web.shared.api.ProblemDocuments;
 import belonax.web.shared.pairing.Door;
 import belonax.web.shared.pairing.Lan;
@@ -8,6 +9,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -55,7 +58,8 @@ public class SecurityRules {
     };
 
     @Bean
-    SecurityFilterChain rules(HttpSecurity http, Door door, ObjectMapper mapper, FolderKey key) throws Exception {
+    SecurityFilterChain rules(HttpSecurity http, Door door, ObjectMapper mapper, ObjectProvider<RoomProperties> room)
+            throws Exception {
         return http.authorizeHttpRequests(it -> it.anyRequest()
                         .access((anybody, asked) -> new AuthorizationDecision(door.letsIn(asked.getRequest()))))
                 .exceptionHandling(it -> it.accessDeniedHandler(new OfferAgain())
@@ -63,8 +67,8 @@ public class SecurityRules {
                                 (request, response, unpaired) -> tellAsProblem(response, mapper), SecurityRules::isApi)
                         .defaultAuthenticationEntryPointFor(
                                 (request, response, unpaired) -> leadToPairing(response), AnyRequestMatcher.INSTANCE))
-                .csrf(it ->
-                        it.csrfTokenRepository(new BrowserTokens(key.bytes())).ignoringRequestMatchers(COMPUTING))
+                .csrf(it -> it.csrfTokenRepository(new BrowserTokens(key(room.getIfAvailable())))
+                        .ignoringRequestMatchers(COMPUTING))
                 .sessionManagement(it -> it.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
@@ -101,6 +105,11 @@ public class SecurityRules {
                 new FilterRegistrationBean<>(new NotMoreThanItCarries(AT_ONCE, WAIT_MILLIS));
         bean.setOrder(Ordered.HIGHEST_PRECEDENCE + 2);
         return bean;
+    }
+
+    /** A slice of the application that keeps no room has no folder for a key either. */
+    private static byte[] key(@Nullable RoomProperties room) {
+        return room == null ? FolderKey.fresh() : new FolderKey(room.home()).bytes();
     }
 
     private static boolean isApi(HttpServletRequest request) {

@@ -4,6 +4,7 @@ import belonax.BadInput;
 import belonax.web.shared.pairing.Door;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpMethod;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerInterceptor;
@@ -15,9 +16,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class WholeRoomAtTheComputer implements HandlerInterceptor, WebMvcConfigurer {
     private static final String[] WHOLE = {"/drawer/files/**", "/settings/copies/**", "/settings/devices/**"};
 
-    private final Door door;
+    private final ObjectProvider<Door> door;
 
-    WholeRoomAtTheComputer(Door door) {
+    /** A slice of the application may have no door. */
+    WholeRoomAtTheComputer(ObjectProvider<Door> door) {
         this.door = door;
     }
 
@@ -29,7 +31,8 @@ class WholeRoomAtTheComputer implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         BadInput.unless(
-                !HttpMethod.POST.matches(request.getMethod()) || door.mayAll(request),
+                !HttpMethod.POST.matches(request.getMethod())
+                        || door.getObject().mayAll(request),
                 "device",
                 () ->
                         "That concerns the whole sewing room, so it is done at the computer itself. There, the settings can allow"
