@@ -18,6 +18,7 @@ import java.util.random.RandomGenerator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Lets devices in. A code pairs one device and is then used up; after five wrong guesses or ten minutes it is dead, and only the computer
@@ -38,12 +39,19 @@ public class Pairing {
     private final Clock clock;
     private final Supplier<UUID> ids;
     private final RandomGenerator random;
+    private final TransactionTemplate writing;
 
     private @Nullable String code;
     private int guessesLeft;
     private Instant codeMadeAt = Instant.EPOCH;
 
-    Pairing(DeviceRepository devices, Clock clock, Supplier<UUID> ids, RandomGenerator random) {
+    Pairing(
+            DeviceRepository devices,
+            Clock clock,
+            Supplier<UUID> ids,
+            RandomGenerator random,
+            TransactionTemplate writing) {
+        this.writing = writing;
         this.devices = devices;
         this.clock = clock;
         this.ids = ids;
@@ -103,12 +111,14 @@ public class Pairing {
     }
 
     /** Tells whether a device with this secret was let in, not sent away, and seen within the last ninety days. */
-    @Transactional
     public boolean knows(String token) {
         Optional<DeviceEntity> device = devices.findByTokenHash(digest(token)).filter(it -> !isForgotten(it));
         Instant now = clock.instant();
-        // Once an hour is enough for a date, and leaves the disk in peace.
-        device.filter(it -> it.seenAt().plus(SEEN_AGAIN).isBefore(now)).ifPresent(it -> it.seen(now));
+        // Asked at every request: once an hour is enough for a date, and only that writes, so that what is remembered
+        // stays so.
+        device.filter(it -> it.seenAt().plus(SEEN_AGAIN).isBefore(now))
+                .ifPresent(it -> writing.executeWithoutResult(
+                        any -> devices.findById(it.id()).ifPresent(found -> found.seen(now))));
         return device.isPresent();
     }
 
