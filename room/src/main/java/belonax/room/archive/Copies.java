@@ -6,6 +6,7 @@ import belonax.room.archive.Copy.Holds;
 import belonax.room.archive.Copy.Why;
 import belonax.room.archive.WholeRoom.Content;
 import belonax.room.press.DiskSpace;
+import belonax.room.press.RoomGate;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -35,13 +36,15 @@ public class Copies {
             DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS").withZone(ZoneOffset.UTC);
 
     private final WholeRoom room;
+    private final RoomGate gate;
     private final DiskSpace disk;
     private final Clock clock;
     private final CopyFolder folder;
     private @Nullable String trouble;
 
-    Copies(WholeRoom room, DiskSpace disk, Clock clock, RoomProperties properties) {
+    Copies(WholeRoom room, RoomGate gate, DiskSpace disk, Clock clock, RoomProperties properties) {
         this.room = room;
+        this.gate = gate;
         this.disk = disk;
         this.clock = clock;
         this.folder = new CopyFolder(properties.home());
@@ -139,10 +142,13 @@ public class Copies {
             Path unfolded = Files.createTempDirectory(folder.home(), "incoming");
             try {
                 Content content = incoming.read(unfolded);
-                T first = before.get();
-                room.put(content, unfolded);
-                folder.eventsAtLeast(content.room().events().size());
-                return first;
+                // Alone from the copy on: what another does in between would be in neither room.
+                return gate.alone(() -> {
+                    T first = before.get();
+                    room.put(content, unfolded);
+                    folder.eventsAtLeast(content.room().events().size());
+                    return first;
+                });
             } finally {
                 FileSystemUtils.deleteRecursively(unfolded);
             }

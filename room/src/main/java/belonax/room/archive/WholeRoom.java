@@ -5,7 +5,6 @@ import belonax.room.CraftJson;
 import belonax.room.RoomProperties;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.DrawerStore.CardLine;
-import belonax.room.press.RoomGate;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import java.io.IOException;
@@ -38,7 +37,6 @@ class WholeRoom {
     private final RoomArchive room;
     private final DrawerStore drawer;
     private final SettingsStore settings;
-    private final RoomGate gate;
     private final TransactionTemplate transactions;
     private final TransactionTemplate snapshot;
     private final Clock clock;
@@ -48,14 +46,12 @@ class WholeRoom {
             RoomArchive room,
             DrawerStore drawer,
             SettingsStore settings,
-            RoomGate gate,
             PlatformTransactionManager manager,
             Clock clock,
             RoomProperties properties) {
         this.room = room;
         this.drawer = drawer;
         this.settings = settings;
-        this.gate = gate;
         this.transactions = new TransactionTemplate(manager);
         this.snapshot = new TransactionTemplate(manager);
         snapshot.setReadOnly(true);
@@ -101,29 +97,26 @@ class WholeRoom {
     }
 
     /**
-     * Puts a room in the place of what is there, while nobody else does anything.
+     * Puts a room in the place of what is there. Whoever does it stands alone at the gate.
      *
      * @param unfolded where the files lie that belong to it; the older ones are put there
      * @throws BadInput if it contradicts itself; then everything is as it was
      */
     void put(Content content, Path unfolded) {
-        gate.alone(() -> {
-            Path older = unfolded.resolve("older");
-            try {
-                transactions.executeWithoutResult(it -> {
-                    room.replace(content.room());
-                    drawer.replace(content.drawer());
-                    settings.keep(content.settings());
-                    swap(unfolded, older);
-                });
-            } catch (RuntimeException refused) {
-                if (Files.isDirectory(older)) {
-                    swap(older, unfolded.resolve("refused"));
-                }
-                throw told(refused);
+        Path older = unfolded.resolve("older");
+        try {
+            transactions.executeWithoutResult(it -> {
+                room.replace(content.room());
+                drawer.replace(content.drawer());
+                settings.keep(content.settings());
+                swap(unfolded, older);
+            });
+        } catch (RuntimeException refused) {
+            if (Files.isDirectory(older)) {
+                swap(older, unfolded.resolve("refused"));
             }
-            return true;
-        });
+            throw told(refused);
+        }
     }
 
     private static BadInput told(RuntimeException refused) {
