@@ -68,12 +68,12 @@ public class DrawerPage {
                         machines(find),
                         LocalDate.now(clock).getYear(),
                         layout.settings().units()));
-        if (model.getAttribute(CAME_IN) instanceof List<?> changes) {
-            model.addAttribute("done", changes.stream().map(String::valueOf).collect(Collectors.joining(",")));
-            return "drawer/page";
-        }
-        boolean canUndo = !done.isEmpty() && done.stream().allMatch(this::canUndo);
-        model.addAttribute("done", canUndo ? done.stream().map(UUID::toString).collect(Collectors.joining(",")) : null);
+        List<?> changes = model.getAttribute(CAME_IN) instanceof List<?> cameIn
+                ? cameIn
+                : done.stream().allMatch(this::canUndo) ? done : List.of();
+        model.addAttribute(
+                "done",
+                changes.isEmpty() ? null : changes.stream().map(String::valueOf).collect(Collectors.joining(",")));
         return "drawer/page";
     }
 

@@ -5,6 +5,7 @@ import belonax.room.archive.Copies;
 import belonax.room.archive.Copy;
 import belonax.web.shared.form.Said;
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -29,14 +30,14 @@ class CopiesPage {
 
     @GetMapping("/settings/copies")
     String show(@RequestParam Optional<String> back, @RequestParam Optional<String> before, Model model) {
-        model.addAttribute("copies", copies.all().stream().map(this::line).toList());
+        List<Line> lines = copies.all().stream().map(this::line).toList();
+        model.addAttribute("copies", lines);
         model.addAttribute("trouble", copies.trouble().orElse(null));
         model.addAttribute(
                 "asked",
-                back.flatMap(name -> copies.all().stream()
+                back.flatMap(name -> lines.stream()
                                 .filter(it -> it.name().equals(name))
                                 .findFirst())
-                        .map(this::line)
                         .orElse(null));
         model.addAttribute("before", before.orElse(null));
         return "settings/copies";

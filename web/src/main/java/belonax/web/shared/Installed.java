@@ -17,6 +17,14 @@ public final class Installed {
         return Boolean.parseBoolean(properties.getProperty("belonax.installed"));
     }
 
+    /** Returns the command by which this one is started, for a sentence that says what to type. */
+    public static String command(Properties properties, boolean isDemo) {
+        if (is(properties)) {
+            return "belonax";
+        }
+        return isDemo ? "./start" : "./start --own";
+    }
+
     /** Shows a page in the sewist's browser; where there is none, the console says its address. */
     public static void show(String address) {
         try {

@@ -1,5 +1,6 @@
 package belonax.web.start;
 
+import belonax.room.Words;
 import belonax.room.archive.Copy;
 import belonax.room.archive.CopyFolder;
 import java.io.IOException;
@@ -8,16 +9,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 
 /** What may be wrong with a data folder, told as what it is, with the way back. */
 final class Damage {
     static final String DATABASE = "belonax.mv.db";
     private static final String BEGINS_WITH = "H:2";
     private static final int HEADERS = 8192;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ROOT);
 
     private Damage() {}
 
@@ -62,7 +60,7 @@ final class Damage {
     }
 
     static String words(Copy copy) {
-        return DAY.format(copy.madeAt().atZone(ZoneId.systemDefault())) + " ("
+        return Words.dayAndTime(copy.madeAt(), ZoneId.systemDefault()) + " ("
                 + copy.holds().words() + ")";
     }
 }

@@ -36,9 +36,7 @@ class DamageAnalyzer implements FailureAnalyzer {
 
     private FailureAnalysis told(String what, Throwable cause) {
         Path home = Path.of(environment.getProperty("belonax.home", "."));
-        String starts = Installed.is(System.getProperties())
-                ? "belonax"
-                : environment.matchesProfiles("demo") ? "./start" : "./start --own";
+        String starts = Installed.command(System.getProperties(), environment.matchesProfiles("demo"));
         return new FailureAnalysis(what, Damage.wayBack(home, starts), cause);
     }
 }

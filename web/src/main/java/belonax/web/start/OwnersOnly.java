@@ -14,11 +14,14 @@ final class OwnersOnly {
     private static final Set<PosixFilePermission> FOLDER = PosixFilePermissions.fromString("rwx------");
     private static final Set<PosixFilePermission> FILE = PosixFilePermissions.fromString("rw-------");
 
+    /** As deep as a copy's document; the pictures below are the very files of the room, which are closed there. */
+    private static final int DEEPEST = 3;
+
     private OwnersOnly() {}
 
     /** Closes a folder and all in it to others. What the owner may not change is left as it is; the folder around it closes it too. */
     static void close(Path home) {
-        try (Stream<Path> all = Files.walk(home)) {
+        try (Stream<Path> all = Files.walk(home, DEEPEST)) {
             all.forEach(OwnersOnly::closeOne);
         } catch (IOException | UncheckedIOException notAll) {
             // Told by nobody: the folder is usable, and whoever may read it could before.

@@ -36,10 +36,7 @@ public final class Preflight {
     }
 
     private static String starts(Properties properties) {
-        if (Installed.is(properties)) {
-            return "belonax";
-        }
-        return "demo".equals(properties.getProperty("spring.profiles.active")) ? "./start" : "./start --own";
+        return Installed.command(properties, "demo".equals(properties.getProperty("spring.profiles.active")));
     }
 
     /**
