@@ -65,7 +65,7 @@ public final class JobPlanner {
                 found.changes(),
                 Changes.unpacked(GoodOrders.asEntered(problem).cost),
                 found.proven(),
-                bobbins(steps, stations, at, uses));
+                bobbins(steps, stations, supplies, at, uses));
     }
 
     private static int[] stations(List<Step> steps, List<Station> stations) {
@@ -126,15 +126,21 @@ public final class JobPlanner {
         return Math.round(dial / station.dial().step());
     }
 
-    private static int bobbins(List<Step> steps, List<Station> stations, int[] at, List<StepUse> uses) {
+    /** A bobbin is wound for each thread of a machine as often as it wants one beyond what is wound already. */
+    private static int bobbins(
+            List<Step> steps, List<Station> stations, Supplies supplies, int[] at, List<StepUse> uses) {
         Map<String, Double> full = new HashMap<>();
         for (int i = 0; i < at.length; i++) {
             Station station = stations.get(at[i]);
-            double share = uses.get(i).bobbinMetres()
-                    / station.bobbin().metres(steps.get(i).asked().job().thread());
-            full.merge(station.id() + " " + steps.get(i).thread(), share, Double::sum);
+            String thread = steps.get(i).thread();
+            double holds = station.bobbin().metres(steps.get(i).asked().job().thread());
+            String wanted = station.id() + " " + thread;
+            full.putIfAbsent(wanted, -supplies.woundMetres(station.id(), thread) / holds);
+            full.merge(wanted, uses.get(i).bobbinMetres() / holds, Double::sum);
         }
-        return (int) full.values().stream().mapToDouble(Math::ceil).sum();
+        return (int) full.values().stream()
+                .mapToDouble(it -> Math.max(0, Math.ceil(it)))
+                .sum();
     }
 
     /** Numbers things in the order in which they come. */

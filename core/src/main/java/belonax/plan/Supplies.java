@@ -13,9 +13,26 @@ import java.util.Set;
  * @param packets needles that lie in the drawer
  * @param boughtLife effective hours of a fresh needle
  * @param lives the same for needles that last otherwise
+ * @param wound bobbins that are wound already
  */
-public record Supplies(List<Station.AtHand> parked, Set<Needle> packets, double boughtLife, Map<Needle, Double> lives) {
+public record Supplies(
+        List<Station.AtHand> parked,
+        Set<Needle> packets,
+        double boughtLife,
+        Map<Needle, Double> lives,
+        List<Wound> wound) {
+
+    /**
+     * A bobbin that is wound already.
+     *
+     * @param station the machine that it fits
+     * @param thread what is on it
+     * @param metres how much of it
+     */
+    public record Wound(String station, String thread, double metres) {}
+
     public Supplies {
+        wound = List.copyOf(wound);
         parked = List.copyOf(parked);
         packets = Set.copyOf(packets);
         lives = Map.copyOf(lives);
@@ -23,7 +40,15 @@ public record Supplies(List<Station.AtHand> parked, Set<Needle> packets, double 
 
     /** Returns nothing at hand. */
     public static Supplies none() {
-        return new Supplies(List.of(), Set.of(), NeedleInUse.WORN_HOURS, Map.of());
+        return new Supplies(List.of(), Set.of(), NeedleInUse.WORN_HOURS, Map.of(), List.of());
+    }
+
+    /** Returns the metres of a thread that are on bobbins of a machine already. */
+    public double woundMetres(String station, String thread) {
+        return wound.stream()
+                .filter(it -> it.station().equals(station) && it.thread().equals(thread))
+                .mapToDouble(Wound::metres)
+                .sum();
     }
 
     double life(Needle needle) {

@@ -146,8 +146,8 @@ class JobPlannerTest {
         Needle fitting = matcher.match(asked("poplin", 2, Purpose.SEAM)).best().needle();
         Needle jersey =
                 matcher.match(asked("swim-knit", 2, Purpose.SEAM)).best().needle();
-        Supplies parked =
-                new Supplies(List.of(new AtHand(new NeedleInUse(jersey, 1, false), 7)), Set.of(), 8, Map.of());
+        Supplies parked = new Supplies(
+                List.of(new AtHand(new NeedleInUse(jersey, 1, false), 7)), Set.of(), 8, Map.of(), List.of());
         List<Step> steps = List.of(step("b", "swim-knit", 2, "red", 1), step("a", "poplin", 2, "white", 1));
 
         JobPlan plan = planner.plan(steps, List.of(holding(new NeedleInUse(fitting, 2, false))), parked);
@@ -194,6 +194,26 @@ class JobPlannerTest {
         double full = BOBBIN.metres(SewingThread.spunPolyester(25));
         double white = plan.find("a").orElseThrow().use().bobbinMetres();
         assertThat(plan.bobbins()).isEqualTo((int) Math.ceil(white / full) + 1);
+    }
+
+    @Test
+    @DisplayName("What is wound already is not wound again; a bobbin of another machine or thread changes nothing")
+    void wound_bobbins() {
+        Step white = step("a", "poplin", 2, "white", 20);
+        int fresh = planned(white).bobbins();
+
+        assertThat(bobbinsWith(white, new Supplies.Wound("heron", "white", 1000)))
+                .isZero();
+        assertThat(bobbinsWith(white, new Supplies.Wound("heron", "white", 1))).isEqualTo(fresh);
+        assertThat(bobbinsWith(white, new Supplies.Wound("heron", "red", 1000))).isEqualTo(fresh);
+        assertThat(bobbinsWith(white, new Supplies.Wound("another", "white", 1000)))
+                .isEqualTo(fresh);
+    }
+
+    private int bobbinsWith(Step step, Supplies.Wound wound) {
+        return planner.plan(
+                        List.of(step), List.of(HERON), new Supplies(List.of(), Set.of(), 8, Map.of(), List.of(wound)))
+                .bobbins();
     }
 
     @Test

@@ -14,6 +14,7 @@ import belonax.plan.Station.AtHand;
 import belonax.plan.Step;
 import belonax.plan.StepStitch;
 import belonax.plan.Supplies;
+import belonax.plan.Supplies.Wound;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
@@ -80,6 +81,7 @@ class PlanDesk {
      *
      * @param plan the order of what is left; nothing where there is nothing left
      * @param cannot why a step cannot be worked out, by its id
+     * @param supplies what is at hand beside the machines
      * @param packets how many needles of a kind and size lie in the drawer
      * @param unpinned what the order would cost without the sewist's own wishes; nothing where there are none
      */
@@ -91,6 +93,7 @@ class PlanDesk {
             Map<String, MachineNow> machines,
             Stock stock,
             List<Kept<WoundBobbin>> bobbins,
+            Supplies supplies,
             List<Kept<Spool>> spools,
             Map<Needle, Integer> packets,
             Pace pace,
@@ -112,7 +115,8 @@ class PlanDesk {
         List<Station> stations =
                 machines.values().stream().map(it -> station(it, pace)).toList();
         List<NeedleSupply.AtHand> atHand = needles.atHand();
-        Supplies supplies = supplies(atHand);
+        List<Kept<WoundBobbin>> bobbins = drawer.all(WoundBobbin.class);
+        Supplies supplies = supplies(atHand, wound(steps, machines, bobbins));
         Optional<JobPlan> plan = planned(steps, stations, supplies, cannot);
         boolean hasWishes =
                 kept.card().steps().stream().anyMatch(it -> !it.pinned().isEmpty() && !it.isDone());
@@ -130,7 +134,8 @@ class PlanDesk {
                 unpinned,
                 machines,
                 stock,
-                drawer.all(WoundBobbin.class),
+                bobbins,
+                supplies,
                 drawer.all(Spool.class),
                 packets,
                 pace,
@@ -239,7 +244,25 @@ class PlanDesk {
                 it.dial());
     }
 
-    private static Supplies supplies(List<NeedleSupply.AtHand> atHand) {
+    /** Each wound bobbin counts once: for the first step that sews with its thread on a machine that it fits. */
+    private static List<Wound> wound(
+            List<Step> steps, Map<String, MachineNow> machines, List<Kept<WoundBobbin>> bobbins) {
+        List<Wound> all = new ArrayList<>();
+        for (Kept<WoundBobbin> it : bobbins) {
+            UUID spool = it.card().spool();
+            Double metres = it.card().metresLeft();
+            if (spool != null && metres != null && metres > 0) {
+                steps.stream()
+                        .filter(step -> step.thread().equals(spool.toString()))
+                        .filter(step -> PlanSteps.fits(it.card(), Objects.requireNonNull(machines.get(step.station()))))
+                        .findFirst()
+                        .ifPresent(step -> all.add(new Wound(step.station(), step.thread(), metres)));
+            }
+        }
+        return all;
+    }
+
+    private static Supplies supplies(List<NeedleSupply.AtHand> atHand, List<Wound> wound) {
         List<AtHand> parked = new ArrayList<>();
         Set<Needle> packets = new LinkedHashSet<>();
         for (NeedleSupply.AtHand it : atHand) {
@@ -248,7 +271,7 @@ class PlanDesk {
                 packets.add(it.needle());
             }
         }
-        return new Supplies(parked, packets, RetirementSchool.GUIDE_HOURS, Map.of());
+        return new Supplies(parked, packets, RetirementSchool.GUIDE_HOURS, Map.of(), wound);
     }
 
     private static double left(double hours) {

@@ -3,6 +3,7 @@ package belonax.web.plan;
 import belonax.machine.BobbinClass;
 import belonax.plan.BobbinRoom;
 import belonax.plan.Pace;
+import belonax.room.drawer.WoundBobbin;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.plan.ProjectStep;
@@ -20,6 +21,13 @@ final class PlanSteps {
     /** Returns the room on the bobbins that a machine's manual names; of a slim one where that is not known. */
     static BobbinRoom bobbin(MachineNow machine) {
         return BobbinRoom.of(BobbinClass.in(machine.card().bobbinClass()).orElse(BobbinClass.SLIM));
+    }
+
+    /** Tells whether a wound bobbin is of the class that a machine names; one whose class nobody told may be. */
+    static boolean fits(WoundBobbin bobbin, MachineNow machine) {
+        Optional<BobbinClass> named = BobbinClass.in(machine.card().bobbinClass());
+        Optional<BobbinClass> its = BobbinClass.in(bobbin.bobbinClass());
+        return named.isEmpty() || its.isEmpty() || named.equals(its);
     }
 
     /** Returns what a step teaches that is done; nothing where it took no minutes. */

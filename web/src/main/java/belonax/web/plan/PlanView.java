@@ -232,6 +232,7 @@ record PlanView(
                 sittings,
                 days,
                 it -> bobbin(worked, it),
+                worked.supplies(),
                 it -> Words.capital(it.needle().needle().words()),
                 it -> Words.capital(colourOf(project.get(it.step().id()))),
                 it -> ThreadColour.of(project.get(it.step().id()).work().top().colour()));

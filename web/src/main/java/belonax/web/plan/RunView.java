@@ -5,10 +5,13 @@ import belonax.plan.JobPlan;
 import belonax.plan.JobPlan.Planned;
 import belonax.plan.Sittings.Piece;
 import belonax.plan.Sittings.Sitting;
+import belonax.plan.Supplies;
 import belonax.room.Words;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
@@ -67,6 +70,7 @@ record RunView(
             List<Sitting> sittings,
             List<String> days,
             Function<Planned, BobbinRoom> bobbin,
+            Supplies supplies,
             Function<Planned, String> needle,
             Function<Planned, String> thread,
             Function<Planned, String> colour) {
@@ -87,7 +91,7 @@ record RunView(
                 steps,
                 bars(scale, needle, it -> ""),
                 bars(scale, thread, colour),
-                bobbin(scale, bobbin, wound),
+                bobbin(scale, bobbin, supplies, wound),
                 wound,
                 dials,
                 evenings(scale, sittings, days),
@@ -121,8 +125,10 @@ record RunView(
         return end.length() <= letters ? end : "";
     }
 
-    /** A bobbin is wound for each thread, and again where it is empty. */
-    private static String bobbin(Scale scale, Function<Planned, BobbinRoom> bobbin, List<Mark> wound) {
+    /** What is wound already comes first; then a bobbin is wound for each thread, and again where it is empty. */
+    private static String bobbin(
+            Scale scale, Function<Planned, BobbinRoom> bobbin, Supplies supplies, List<Mark> wound) {
+        Set<String> begun = new HashSet<>();
         StringBuilder path = new StringBuilder();
         double left = 0;
         String thread = "";
@@ -136,8 +142,11 @@ record RunView(
                 continue;
             }
             if (!it.step().thread().equals(thread) || left <= 0) {
-                left = full;
                 thread = it.step().thread();
+                double ready = begun.add(it.step().station() + " " + thread)
+                        ? supplies.woundMetres(it.step().station(), thread)
+                        : 0;
+                left = ready > 0 ? Math.min(full, ready) : full;
                 path.append(point('M', x, left / full));
             }
             double used = 0;
