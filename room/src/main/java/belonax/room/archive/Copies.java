@@ -72,6 +72,10 @@ public class Copies {
         }
         try {
             make(Why.DAILY);
+            gate.alone(() -> {
+                room.tidyPictures();
+                return true;
+            });
         } catch (RuntimeException e) {
             LOG.warn("The copy of the day could not be made: {}", e.getClass().getName());
             trouble = "Today's copy could not be made. "

@@ -3,8 +3,10 @@ package belonax.room.archive;
 import belonax.BadInput;
 import belonax.room.CraftJson;
 import belonax.room.RoomProperties;
+import belonax.room.card.CardNames;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.DrawerStore.CardLine;
+import belonax.room.drawer.PictureStore;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import java.io.IOException;
@@ -37,6 +39,8 @@ class WholeRoom {
     private final RoomArchive room;
     private final DrawerStore drawer;
     private final SettingsStore settings;
+    private final PictureStore pictures;
+    private final CardNames named;
     private final TransactionTemplate transactions;
     private final TransactionTemplate snapshot;
     private final Clock clock;
@@ -46,12 +50,16 @@ class WholeRoom {
             RoomArchive room,
             DrawerStore drawer,
             SettingsStore settings,
+            PictureStore pictures,
+            CardNames named,
             PlatformTransactionManager manager,
             Clock clock,
             RoomProperties properties) {
         this.room = room;
         this.drawer = drawer;
         this.settings = settings;
+        this.pictures = pictures;
+        this.named = named;
         this.transactions = new TransactionTemplate(manager);
         this.snapshot = new TransactionTemplate(manager);
         snapshot.setReadOnly(true);
@@ -90,6 +98,11 @@ class WholeRoom {
                 new RoomContent(List.of(), List.of(), List.of()),
                 List.of(),
                 null);
+    }
+
+    /** Removes pictures that no card names, and that nothing taken back would bring again. Copies keep theirs. */
+    void tidyPictures() {
+        pictures.tidy(named.all(), clock.instant());
     }
 
     static void write(Content content, OutputStream out) throws IOException {

@@ -7,6 +7,7 @@ import belonax.balance.Underside;
 import belonax.room.balance.BalanceRun.State;
 import belonax.room.balance.BalanceRun.StripKept;
 import belonax.room.card.DrawerStore;
+import belonax.room.drawer.PictureStore;
 import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
@@ -28,6 +29,7 @@ public class BalanceBook {
     private final Sampler sampler;
     private final SewingRoom room;
     private final TableBook table;
+    private final PictureStore pictures;
     private final Undo undo;
     private final Clock clock;
     private final Supplier<UUID> ids;
@@ -37,6 +39,7 @@ public class BalanceBook {
             Sampler sampler,
             SewingRoom room,
             TableBook table,
+            PictureStore pictures,
             Undo undo,
             Clock clock,
             Supplier<UUID> ids) {
@@ -44,6 +47,7 @@ public class BalanceBook {
         this.sampler = sampler;
         this.room = room;
         this.table = table;
+        this.pictures = pictures;
         this.undo = undo;
         this.clock = clock;
         this.ids = ids;
@@ -99,18 +103,19 @@ public class BalanceBook {
     }
 
     /**
-     * Notes that a strip has a photograph.
+     * Keeps the photograph of a strip.
      *
      * @throws BadInput if there is no such strip
      */
     @UseCase
-    public void photographed(UUID id, int revision, UUID strip) {
+    public void photographed(UUID id, int revision, UUID strip, PictureStore.Picture picture) {
         change(
                 id,
                 revision,
                 run -> run.with(run.find(strip)
                         .orElseThrow(() -> new BadInput("strip", "There is no such strip."))
                         .withPhoto()));
+        pictures.keep(strip, picture);
     }
 
     /**

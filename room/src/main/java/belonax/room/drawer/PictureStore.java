@@ -1,8 +1,9 @@
 package belonax.room.drawer;
 
 import belonax.BadInput;
+import belonax.room.OrAsBefore;
 import belonax.room.RoomProperties;
-import belonax.room.WholeFile;
+import belonax.room.card.DrawerStore;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -13,10 +14,13 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Iterator;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -35,6 +39,8 @@ public class PictureStore {
     public static final String FOLDER = "pictures";
 
     private static final Set<String> FORMATS = Set.of("JPEG", "png");
+
+    private static final UUID NO_CARD = new UUID(0, 0);
 
     private final Path folder;
 
@@ -83,9 +89,40 @@ public class PictureStore {
         }
     }
 
-    /** Stores a picture for a card, over an older one. */
+    /** Stores a picture for a card, over an older one; where the card is refused, the older one is back. */
     public void keep(UUID card, Picture picture) {
-        WholeFile.write(file(card), picture.jpeg());
+        OrAsBefore.write(file(card), picture.jpeg());
+    }
+
+    /**
+     * Removes pictures that nothing names any more. Those of the last day stay: whoever adds one writes it down before its card.
+     *
+     * @param named the ids of all that may have a picture, also by taking something back
+     * @return how many went
+     */
+    public int tidy(Set<UUID> named, Instant now) {
+        int gone = 0;
+        try (Stream<Path> all = Files.isDirectory(folder) ? Files.list(folder) : Stream.empty()) {
+            for (Path it : all.toList()) {
+                if (!named.contains(card(it)) && isOlderThanADay(it, now)) {
+                    Files.deleteIfExists(it);
+                    gone++;
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return gone;
+    }
+
+    private static boolean isOlderThanADay(Path file, Instant now) throws IOException {
+        return Files.getLastModifiedTime(file).toInstant().isBefore(now.minus(Duration.ofDays(1)));
+    }
+
+    /** What was left half written belongs to no card. */
+    private static UUID card(Path file) {
+        String name = file.getFileName().toString();
+        return DrawerStore.uuid(name.replace(".jpg", "")).orElse(NO_CARD);
     }
 
     /** Returns the picture of a card, if there is one. */

@@ -8,9 +8,12 @@ import belonax.cloth.ClothCatalogue;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.RoomProperties;
 import belonax.room.archive.Copy.Why;
+import belonax.room.card.CardNames;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.PictureStore;
+import belonax.room.drawer.PictureStore.Picture;
+import belonax.room.drawer.PicturedCards;
 import belonax.room.drawer.Swatch;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
@@ -21,9 +24,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -44,6 +50,7 @@ import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Copies of the demo's room: made, opened, gone back to, and what may be wrong with them or the disk. */
 @SpringBootTest
@@ -51,6 +58,8 @@ import org.springframework.test.context.DynamicPropertySource;
 @DirtiesContext
 class CopiesTest {
     private static final AtomicLong FREE = new AtomicLong(Long.MAX_VALUE);
+
+    private static final UUID NOBODY = new UUID(5, 5);
 
     @TempDir
     private static Path home;
@@ -66,6 +75,15 @@ class CopiesTest {
 
     @Autowired
     private PictureStore pictures;
+
+    @Autowired
+    private PicturedCards pictured;
+
+    @Autowired
+    private CardNames named;
+
+    @Autowired
+    private TransactionTemplate transactions;
 
     @DynamicPropertySource
     static void itsOwnFolder(DynamicPropertyRegistry properties) {
@@ -126,6 +144,45 @@ class CopiesTest {
         assertThat(drawer.find(Swatch.class, cloth.id())).isEmpty();
         assertThat(drawer.find(Swatch.class, added)).isPresent();
         assertThat(before.why()).isEqualTo(Why.BEFORE_GOING_BACK);
+    }
+
+    @Test
+    void a_picture_is_kept_with_its_card_or_not_at_all_and_goes_when_nothing_names_it() throws IOException {
+        Kept<Swatch> cloth = drawer.all(Swatch.class).get(2);
+        pictured.change(
+                cloth.id(), cloth.revision(), cloth.card().withPicture(true), Optional.of(pictures.read(png())));
+        byte[] first = pictures.find(cloth.id()).orElseThrow().jpeg();
+        assertThatThrownBy(() ->
+                        pictured.change(cloth.id(), cloth.revision(), cloth.card(), Optional.of(pictures.read(wide()))))
+                .isInstanceOf(ChangedMeanwhile.class);
+        Picture other = pictures.read(wide());
+        assertThatThrownBy(() -> transactions.executeWithoutResult(it -> {
+                    pictures.keep(cloth.id(), other);
+                    pictures.keep(NOBODY, other);
+                    throw new IllegalStateException("The commit never came.");
+                }))
+                .isInstanceOf(IllegalStateException.class);
+        assertThat(pictures.find(cloth.id()).orElseThrow().jpeg()).isEqualTo(first);
+        assertThat(pictures.find(NOBODY)).isEmpty();
+        pictures.keep(NOBODY, other);
+        UUID added = pictured.add(cloth.card().withPicture(true), Optional.of(other));
+        UUID card = drawer.all(Swatch.class)
+                .get(drawer.all(Swatch.class).size() - 1)
+                .id();
+        drawer.remove(cloth.id(), cloth.revision() + 1);
+        drawer.undo(added);
+
+        assertThat(pictures.tidy(named.all(), Instant.now()))
+                .as("not those of today")
+                .isZero();
+        assertThat(pictures.tidy(named.all(), Instant.now().plus(Duration.ofDays(2))))
+                .isEqualTo(2);
+
+        assertThat(pictures.find(NOBODY)).isEmpty();
+        assertThat(pictures.find(card)).isEmpty();
+        assertThat(pictures.find(cloth.id()))
+                .as("taking its removal back needs it")
+                .isPresent();
     }
 
     @Test

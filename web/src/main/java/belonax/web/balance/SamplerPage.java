@@ -82,8 +82,7 @@ class SamplerPage {
             @RequestParam int revision) {
         PictureStore.Picture read = Upload.picture(picture, pictures::read)
                 .orElseThrow(() -> new BadInput("picture", "Choose a photograph first."));
-        balances.photographed(id, revision, strip);
-        pictures.keep(strip, read);
+        balances.photographed(id, revision, strip, read);
         return "redirect:/balance/" + id;
     }
 }

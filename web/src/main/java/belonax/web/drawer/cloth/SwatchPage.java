@@ -4,6 +4,7 @@ import belonax.cloth.ClothCatalogue;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.PictureStore;
+import belonax.room.drawer.PicturedCards;
 import belonax.room.drawer.Swatch;
 import belonax.room.settings.Units;
 import belonax.web.drawer.KeptForm;
@@ -39,6 +40,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class SwatchPage {
     private final DrawerStore drawer;
     private final PictureStore pictures;
+    private final PicturedCards pictured;
     private final ClothCatalogue cloths;
     private final KitchenScale scale;
     private final PullGauge gauge;
@@ -47,12 +49,14 @@ class SwatchPage {
     SwatchPage(
             DrawerStore drawer,
             PictureStore pictures,
+            PicturedCards pictured,
             ClothCatalogue cloths,
             KitchenScale scale,
             PullGauge gauge,
             Layout layout) {
         this.drawer = drawer;
         this.pictures = pictures;
+        this.pictured = pictured;
         this.cloths = cloths;
         this.scale = scale;
         this.gauge = gauge;
@@ -137,18 +141,13 @@ class SwatchPage {
     private UUID add(SwatchForm form) {
         Swatch swatch = form.swatch(units(), false);
         Optional<PictureStore.Picture> shown = shown(form);
-        DrawerStore.Done done = drawer.add(swatch.withPicture(shown.isPresent()));
-        shown.ifPresent(it -> pictures.keep(done.card(), it));
-        return done.change();
+        return pictured.add(swatch.withPicture(shown.isPresent()), shown);
     }
 
     private UUID change(Kept<Swatch> kept, int revision, SwatchForm form) {
         Optional<PictureStore.Picture> shown = shown(form);
         boolean has = shown.isPresent() || kept.card().picture();
-        UUID change =
-                drawer.change(kept.id(), revision, form.swatch(units(), has)).change();
-        shown.ifPresent(it -> pictures.keep(kept.id(), it));
-        return change;
+        return pictured.change(kept.id(), revision, form.swatch(units(), has), shown);
     }
 
     private Optional<PictureStore.Picture> shown(SwatchForm form) {

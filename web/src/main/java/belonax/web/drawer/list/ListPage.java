@@ -5,6 +5,7 @@ import belonax.needle.NeedleSystem;
 import belonax.room.card.Card;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.PictureStore;
+import belonax.room.drawer.PicturedCards;
 import belonax.room.drawer.ShelfPhoto;
 import belonax.web.drawer.KeptForm;
 import belonax.web.drawer.Pictures;
@@ -42,12 +43,14 @@ class ListPage {
 
     private final DrawerStore drawer;
     private final PictureStore pictures;
+    private final PicturedCards pictured;
     private final Layout layout;
     private final Clock clock;
 
-    ListPage(DrawerStore drawer, PictureStore pictures, Layout layout, Clock clock) {
+    ListPage(DrawerStore drawer, PictureStore pictures, PicturedCards pictured, Layout layout, Clock clock) {
         this.drawer = drawer;
         this.pictures = pictures;
+        this.pictured = pictured;
         this.layout = layout;
         this.clock = clock;
     }
@@ -127,9 +130,7 @@ class ListPage {
                 () -> "That makes " + cards.size() + " cards. Put in fewer at once.");
         Optional<PictureStore.Picture> photo = form.picture().flatMap(it -> Upload.picture(it, pictures::read));
         photo.ifPresent(it -> cards.add(new ShelfPhoto(form.what().words(), LocalDate.now(clock))));
-        List<DrawerStore.Done> done = drawer.addEach(cards);
-        photo.ifPresent(it -> pictures.keep(done.get(done.size() - 1).card(), it));
-        return done.stream().map(DrawerStore.Done::change).toList();
+        return pictured.addEach(cards, photo);
     }
 
     /** A photograph of the shelf. */
