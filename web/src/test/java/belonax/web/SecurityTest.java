@@ -136,6 +136,21 @@ class SecurityTest {
     }
 
     @Test
+    void what_is_larger_than_its_page_takes_is_refused_by_a_page_of_ours_before_it_is_read() throws Exception {
+        HttpResponse<String> refused = client.send(
+                HttpRequest.newBuilder(uri("/drawer/packet"))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .header("Origin", "http://localhost:" + port)
+                        .POST(BodyPublishers.ofString("note=" + "x".repeat(5 << 20)))
+                        .build(),
+                BodyHandlers.ofString());
+
+        assertThat(refused.statusCode()).isEqualTo(413);
+        assertThat(refused.body()).contains("That is more than Belonax takes at once.", "Nothing was changed");
+        assertThat(get("/too-large").statusCode()).isEqualTo(404);
+    }
+
+    @Test
     void a_form_of_a_page_that_was_open_too_long_is_offered_again_with_all_that_was_typed() throws Exception {
         HttpResponse<String> offered = client.send(
                 HttpRequest.newBuilder(uri("/plan"))

@@ -11,6 +11,7 @@ import belonax.web.plan.PlanDesk.Worked;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Ask;
+import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.DayOfWeek;
@@ -119,8 +120,13 @@ class PlanPage {
                                 projects::took,
                                 it -> matcher.match(it.step().asked()))
                         .orElse(null));
-        model.addAttribute("evening", kept.card().eveningMinutes());
-        model.addAttribute("days", kept.card().days());
+        Optional<String> sent = FormPage.sent(model, "evening");
+        model.addAttribute("evening", sent.orElse("" + kept.card().eveningMinutes()));
+        model.addAttribute(
+                "days",
+                sent.isPresent()
+                        ? List.of(FormPage.sent(model, "days").orElse("").split(","))
+                        : kept.card().days().stream().map(Enum::name).toList());
         model.addAttribute("week", DayOfWeek.values());
         model.addAttribute("done", done.filter(drawer::canUndo).orElse(null));
         model.addAttribute(

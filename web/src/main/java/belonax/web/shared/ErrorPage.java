@@ -5,6 +5,7 @@ import belonax.web.shared.api.ProblemDocuments;
 import belonax.web.shared.pairing.Door;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.springframework.boot.web.servlet.error.ErrorController;
 import org.springframework.http.HttpStatus;
@@ -13,6 +14,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 
 /** What is answered when no other answer could be given. It never shows the inside of the program. */
@@ -30,6 +32,18 @@ class ErrorPage implements ErrorController {
         model.addAttribute("heading", heading(status));
         model.addAttribute("advice", advice(status));
         return door.knows(request) ? "shared/error" : "shared/outside";
+    }
+
+    /** Only a refused body leads here; what else asks for it has lost its way. */
+    @GetMapping("/too-large")
+    String tooLarge(HttpServletResponse response, Model model) {
+        if (response.getStatus() != HttpStatus.PAYLOAD_TOO_LARGE.value()) {
+            response.setStatus(HttpStatus.NOT_FOUND.value());
+        }
+        HttpStatus status = HttpStatus.valueOf(response.getStatus());
+        model.addAttribute("heading", heading(status));
+        model.addAttribute("advice", advice(status));
+        return "shared/error";
     }
 
     @RequestMapping("/error")
@@ -50,6 +64,7 @@ class ErrorPage implements ErrorController {
         return switch (status) {
             case NOT_FOUND -> "There is no such page.";
             case FORBIDDEN -> "That form has expired.";
+            case PAYLOAD_TOO_LARGE -> "That is more than Belonax takes at once.";
             default -> status.is4xxClientError() ? "That cannot be answered." : "Belonax made a mistake here, not you.";
         };
     }
@@ -58,6 +73,8 @@ class ErrorPage implements ErrorController {
         return switch (status) {
             case NOT_FOUND -> "Take the thread back to a stop that exists.";
             case FORBIDDEN -> "Open the page again and send it once more; nothing was changed.";
+            case PAYLOAD_TOO_LARGE ->
+                "Nothing was changed, and what you typed is still on the page before. Go back and send a smaller file: a picture up to 8 MB, a manual up to 20 MB, an archive up to 600 MB.";
             default ->
                 status.is4xxClientError()
                         ? "Go back, look at what was typed, and try again; nothing was changed."

@@ -1,5 +1,6 @@
 package belonax.web.shared.form;
 
+import java.util.Optional;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.validation.MapBindingResult;
@@ -18,6 +19,13 @@ public final class FormPage {
         if (sent instanceof MapBindingResult) {
             model.addAttribute(BindingResult.MODEL_KEY_PREFIX + FORM, sent);
         }
+    }
+
+    /** Returns what was sent for an entry and refused just now. */
+    public static Optional<String> sent(Model model, String entry) {
+        return model.getAttribute(BindingResult.MODEL_KEY_PREFIX + FORM) instanceof MapBindingResult sent
+                ? Optional.ofNullable(sent.getFieldValue(entry)).map(String::valueOf)
+                : Optional.empty();
     }
 
     /** Shows a form that was filled in further after it was sent; what is wrong with it is told in the result. */

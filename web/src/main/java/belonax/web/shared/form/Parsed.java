@@ -82,6 +82,10 @@ public final class Parsed {
         return "“" + abridged(text) + "” is not one of the choices. Pick one from the list.";
     }
 
+    static String noDate(String text) {
+        return "“" + abridged(text) + "” is not a date. Pick the day in the calendar, or type it as 2026-03-09.";
+    }
+
     private static String abridged(String text) {
         return text.length() <= SHOWN ? text : text.substring(0, SHOWN) + "…";
     }

@@ -31,13 +31,9 @@ final class SaysWhatToType extends DefaultBindingErrorProcessor {
     }
 
     private String sentence(String field, String typed) {
-        boolean isNumber = Stream.of(form.getRecordComponents())
-                .filter(it -> it.getName().equals(field))
-                .map(RecordComponent::getGenericType)
-                .anyMatch(it ->
-                        it.getTypeName().contains("Double") || it.getTypeName().contains("Integer"));
+        boolean isNumber = isOf(field, "Double") || isOf(field, "Integer");
         if (!isNumber) {
-            return Parsed.noChoice(typed);
+            return isOf(field, "LocalDate") ? Parsed.noDate(typed) : Parsed.noChoice(typed);
         }
         String advice = NeededEntries.advice(form, field);
         try {
@@ -46,5 +42,12 @@ final class SaysWhatToType extends DefaultBindingErrorProcessor {
         } catch (BadInput refused) {
             return String.valueOf(refused.getMessage());
         }
+    }
+
+    private boolean isOf(String field, String type) {
+        return Stream.of(form.getRecordComponents())
+                .filter(it -> it.getName().equals(field))
+                .map(RecordComponent::getGenericType)
+                .anyMatch(it -> it.getTypeName().contains(type));
     }
 }

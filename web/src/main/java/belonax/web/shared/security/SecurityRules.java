@@ -107,6 +107,13 @@ public class SecurityRules {
         return bean;
     }
 
+    @Bean
+    FilterRegistrationBean<NotTooLarge> notTooLarge() {
+        FilterRegistrationBean<NotTooLarge> bean = new FilterRegistrationBean<>(new NotTooLarge());
+        bean.setOrder(Ordered.HIGHEST_PRECEDENCE + 3);
+        return bean;
+    }
+
     /** A slice of the application that keeps no room has no folder for a key either. */
     private static byte[] key(@Nullable RoomProperties room) {
         return room == null ? FolderKey.fresh() : new FolderKey(room.home()).bytes();
