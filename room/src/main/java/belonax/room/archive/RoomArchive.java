@@ -47,6 +47,7 @@ public class RoomArchive {
                         .map(it -> line(it))
                         .toList(),
                 all("select e from StoredEvent e order by e.seq", StoredEvent.class).stream()
+                        .filter(StoredEvent::isReadable)
                         .map(StoredEvent::line)
                         .toList());
     }

@@ -420,6 +420,15 @@ public sealed interface Event {
         }
     }
 
+    /** What is stored cannot be read: it counts for nothing, keeps no page shut, and is put aside by being taken back. */
+    record Unreadable(EventKind kind) implements Event {
+        @Override
+        public String words(Named named) {
+            return "something that Belonax cannot read ("
+                    + kind.name().toLowerCase(Locale.ROOT).replace('_', ' ') + "); it counts for nothing";
+        }
+    }
+
     /** An action was taken back. */
     record Undone(UUID undoes) implements Event {
         @Override

@@ -1,5 +1,6 @@
 package belonax.room.event;
 
+import belonax.BadInput;
 import belonax.room.CraftJson;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -64,7 +65,16 @@ public class StoredEvent {
 
     /** Returns what happened, read anew each time it is asked for. */
     public Event event() {
-        return CraftJson.read(body, kind.type());
+        try {
+            return CraftJson.read(body, kind.type());
+        } catch (BadInput | IllegalStateException unreadable) {
+            return new Event.Unreadable(kind);
+        }
+    }
+
+    /** Tells whether it can be carried elsewhere; what cannot be read stays where it lies. */
+    public boolean isReadable() {
+        return !(event() instanceof Event.Unreadable);
     }
 
     /** Returns the event as an archive holds it. */

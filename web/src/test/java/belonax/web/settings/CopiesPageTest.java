@@ -11,6 +11,7 @@ import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
+import belonax.room.event.Undo;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -37,6 +38,9 @@ class CopiesPageTest {
 
     @Autowired
     private DrawerStore drawer;
+
+    @Autowired
+    private Undo undo;
 
     @Autowired
     private JdbcTemplate database;
@@ -90,6 +94,26 @@ class CopiesPageTest {
         asked(post("/drawer/aside").param("card", spool.toString()));
 
         assertThat(asked(get("/drawer"))).doesNotContain("Belonax cannot read");
+    }
+
+    @Test
+    void an_event_that_cannot_be_read_keeps_no_page_shut_and_is_taken_back() throws Exception {
+        UUID action = database.queryForObject(
+                "select action_id from event where kind = 'SEWN' and machine_id = 'heron' order by seq desc limit 1",
+                UUID.class);
+        database.update("update event set body = ? where action_id = ? and kind = 'SEWN'", "{\"minutes\":", action);
+
+        for (String page :
+                List.of("/bench", "/needles", "/needles/log", "/match", "/mend/care", "/settings", "/plan")) {
+            assertThat(asked(get(page))).as(page).doesNotContain("Belonax made a mistake");
+        }
+        assertThat(asked(get("/needles/log"))).contains("omething that Belonax cannot read (sewn)");
+        copies.make(Copy.Why.BEFORE_TABLE);
+
+        undo.undo(action);
+
+        assertThat(undo.canUndo(action)).isFalse();
+        assertThat(asked(get("/bench"))).contains("Heron");
     }
 
     private String asked(MockHttpServletRequestBuilder request) throws Exception {
