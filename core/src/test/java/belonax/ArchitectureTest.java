@@ -43,6 +43,8 @@ class ArchitectureTest {
             .definedBy("belonax.fault")
             .layer("plan")
             .definedBy("belonax.plan")
+            .layer("practice")
+            .definedBy("belonax.practice")
             .whereLayer("table")
             .mayOnlyAccessLayers("words")
             .whereLayer("needle")
@@ -68,6 +70,10 @@ class ArchitectureTest {
             .mayOnlyAccessLayers(
                     "words", "table", "needle", "thread", "cloth", "machine", "hazard", "match", "life", "balance",
                     "fault")
+            .whereLayer("practice")
+            .mayOnlyAccessLayers(
+                    "words", "table", "needle", "thread", "cloth", "machine", "hazard", "match", "life", "balance",
+                    "fault", "plan")
             .ensureAllClassesAreContainedInArchitecture()
             .because("a package without a place in the order has no rights yet");
 

@@ -37,6 +37,8 @@ public final class CraftJson {
             .disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            // A text is no number, an empty one least of all.
+            .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
             // Half a needle is no count.
             .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
             .defaultPropertyInclusion(

@@ -339,6 +339,10 @@ public sealed interface Event {
             return new SewingThread(new Tex(tex), fibre, build, OptionalDouble.empty(), quality, false);
         }
 
+        public Threaded {
+            new Tex(tex); // Refuses what no thread is.
+        }
+
         @Override
         public String words(Named named) {
             return "threaded with " + thread().words();

@@ -1,0 +1,157 @@
+package belonax.balance;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/**
+ * How often a sewist took one thing for another: seen against true, with top and underside counted together as mirror images.
+ * Each row starts from the field's one in twelve by one step and is worth twelve answers, so that a few slips change little and
+ * many much. Source: docs/craft.md, "Practice".
+ */
+public final class Slips {
+    /** So many answers the field's table is worth in each row. */
+    public static final int WORTH = 12;
+
+    /** What is seen, as it lies to what is there: on its own face, or on the other one. */
+    public enum Mirrored {
+        CLEAN,
+        DOTS,
+        LINE,
+        OTHER_DOTS,
+        OTHER_LINE,
+        DRAWN_UP,
+        NEST
+    }
+
+    /** What can be there, either face. */
+    public static final List<Mirrored> ROWS =
+            List.of(Mirrored.CLEAN, Mirrored.DOTS, Mirrored.LINE, Mirrored.DRAWN_UP, Mirrored.NEST);
+
+    private static final double ONE_STEP = 1.0 / 12;
+    private static final Slips NONE = new Slips(Map.of());
+
+    private final Map<Mirrored, Map<Mirrored, Integer>> counted;
+
+    private Slips(Map<Mirrored, Map<Mirrored, Integer>> counted) {
+        this.counted = counted;
+    }
+
+    /** Nothing was counted yet: reads as most do. */
+    public static Slips none() {
+        return NONE;
+    }
+
+    /** One thing that was read, and what it truly was. */
+    public record Read(Reading truly, Reading seen) {}
+
+    /** Returns what so many readings come to. */
+    public static Slips of(Stream<Read> all) {
+        Map<Mirrored, Map<Mirrored, Integer>> counted = new EnumMap<>(Mirrored.class);
+        all.filter(it -> it.truly() != Reading.TIGHT && it.seen() != Reading.TIGHT)
+                .forEach(it -> counted.computeIfAbsent(row(it.truly()), any -> new EnumMap<>(Mirrored.class))
+                        .merge(mirrored(it.truly(), it.seen()), 1, Integer::sum));
+        return counted.isEmpty() ? NONE : new Slips(counted);
+    }
+
+    /** Returns how many readings of a row were counted. */
+    public int answers(Mirrored row) {
+        return counted.getOrDefault(row, Map.of()).values().stream()
+                .mapToInt(it -> it)
+                .sum();
+    }
+
+    public int answers() {
+        return ROWS.stream().mapToInt(this::answers).sum();
+    }
+
+    /** Returns the chance that this is seen where that is, 0 to 1. */
+    public double chance(Mirrored row, Mirrored seen) {
+        int times = counted.getOrDefault(row, Map.of()).getOrDefault(seen, 0);
+        return (WORTH * usual(row, seen) + times) / (WORTH + answers(row));
+    }
+
+    /** Returns the table by which the advisor reads this sewist's strips; the field's where nothing was counted. */
+    public Reader reader() {
+        if (counted.isEmpty()) {
+            return Reader.field();
+        }
+        Map<Reading, Map<Reading, Double>> rows = new EnumMap<>(Reading.class);
+        for (Reading truly : Reading.values()) {
+            if (truly != Reading.TIGHT && answers(row(truly)) > 0) {
+                rows.put(truly, row(truly, row(truly)));
+            }
+        }
+        return Reader.of(rows);
+    }
+
+    private Map<Reading, Double> row(Reading truly, Mirrored row) {
+        Map<Reading, Double> chances = new EnumMap<>(Reading.class);
+        for (Mirrored seen : Mirrored.values()) {
+            List<Reading> as = readings(truly, seen);
+            as.forEach(it -> chances.merge(it, chance(row, seen) / as.size(), Double::sum));
+        }
+        return chances;
+    }
+
+    /** What a mirrored reading is on the faces of this one; loops and a line below count as one. */
+    private static List<Reading> readings(Reading truly, Mirrored seen) {
+        boolean isAbove = truly == Reading.TOP_DOTS || truly == Reading.TOP_LINE;
+        boolean hasFace = isAbove || truly == Reading.DOTS || truly == Reading.LOOPS || truly == Reading.LINE;
+        List<Reading> dots = List.of(isAbove ? Reading.TOP_DOTS : Reading.DOTS);
+        List<Reading> otherDots = List.of(isAbove ? Reading.DOTS : Reading.TOP_DOTS);
+        List<Reading> below = truly == Reading.LINE ? List.of(Reading.LINE) : List.of(Reading.LOOPS);
+        List<Reading> line = isAbove ? List.of(Reading.TOP_LINE) : below;
+        List<Reading> otherLine = isAbove ? List.of(Reading.LOOPS, Reading.LINE) : List.of(Reading.TOP_LINE);
+        return switch (seen) {
+            case CLEAN -> List.of(Reading.CLEAN);
+            case DOTS -> hasFace ? dots : List.of(Reading.TOP_DOTS, Reading.DOTS);
+            case LINE -> hasFace ? line : List.of(Reading.TOP_LINE, Reading.LOOPS);
+            case OTHER_DOTS -> hasFace ? otherDots : List.of(Reading.TOP_DOTS, Reading.DOTS);
+            case OTHER_LINE -> hasFace ? otherLine : List.of(Reading.TOP_LINE, Reading.LOOPS);
+            case DRAWN_UP -> List.of(Reading.DRAWN_UP);
+            case NEST -> List.of(Reading.NEST);
+        };
+    }
+
+    /** Returns the row in which this is counted. */
+    public static Mirrored row(Reading truly) {
+        return switch (truly) {
+            case CLEAN, TIGHT -> Mirrored.CLEAN;
+            case TOP_DOTS, DOTS -> Mirrored.DOTS;
+            case TOP_LINE, LOOPS, LINE -> Mirrored.LINE;
+            case DRAWN_UP -> Mirrored.DRAWN_UP;
+            case NEST -> Mirrored.NEST;
+        };
+    }
+
+    private static Mirrored mirrored(Reading truly, Reading seen) {
+        Mirrored its = row(seen);
+        boolean onAFace = its == Mirrored.DOTS || its == Mirrored.LINE;
+        boolean across = onAFace && (isBelow(truly) && !isBelow(seen) || isAbove(truly) && isBelow(seen));
+        return across ? its == Mirrored.DOTS ? Mirrored.OTHER_DOTS : Mirrored.OTHER_LINE : its;
+    }
+
+    private static boolean isAbove(Reading it) {
+        return it == Reading.TOP_DOTS || it == Reading.TOP_LINE;
+    }
+
+    private static boolean isBelow(Reading it) {
+        return it == Reading.DOTS || it == Reading.LOOPS || it == Reading.LINE;
+    }
+
+    /** The field's table, mirrored: mostly right, else one step off. */
+    private static double usual(Mirrored row, Mirrored seen) {
+        if (row == seen) {
+            return row == Mirrored.NEST ? 1 : 1 - ONE_STEP;
+        }
+        return switch (row) {
+            case CLEAN -> seen == Mirrored.DOTS ? ONE_STEP : 0;
+            case DOTS -> seen == Mirrored.CLEAN || seen == Mirrored.LINE ? ONE_STEP / 2 : 0;
+            case LINE -> seen == Mirrored.DOTS ? ONE_STEP : 0;
+            case DRAWN_UP -> seen == Mirrored.CLEAN || seen == Mirrored.LINE ? ONE_STEP / 2 : 0;
+            default -> 0;
+        };
+    }
+}

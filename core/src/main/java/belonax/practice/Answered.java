@@ -1,0 +1,8 @@
+package belonax.practice;
+
+/**
+ * One answer of the past.
+ *
+ * @param day on which it was given, counted from any one day
+ */
+public record Answered(Topic topic, int level, boolean right, int grade, long day) {}

@@ -1,0 +1,70 @@
+package belonax.practice;
+
+import belonax.fault.FaultFinder;
+import belonax.fault.FaultFinder.Ranked;
+import belonax.fault.SearchSchool;
+import belonax.fault.Symptom;
+import belonax.fault.Trouble;
+import java.util.List;
+import java.util.random.RandomGenerator;
+
+/** What is checked first? The answer is the fault finder's own. */
+final class CheckDrills {
+    private static final List<Symptom> ASKED = List.of(
+            Symptom.SKIPPED_STITCHES,
+            Symptom.TOP_THREAD_BREAKS,
+            Symptom.THREAD_SHREDS,
+            Symptom.NEEDLE_BREAKS,
+            Symptom.NEST_BELOW,
+            Symptom.LOOPS_BELOW,
+            Symptom.UNEVEN_TENSION,
+            Symptom.PUCKER,
+            Symptom.DOES_NOT_FEED,
+            Symptom.BOBBIN_NOT_PICKED_UP,
+            Symptom.THUMP,
+            Symptom.METAL_NOISE);
+    private static final FaultFinder FINDER = FaultFinder.standard();
+
+    private CheckDrills() {}
+
+    static Drill make(DrillId id, RandomGenerator random) {
+        Symptom symptom = ASKED.get(random.nextInt(ASKED.size()));
+        List<Ranked> ranked =
+                FINDER.rank(Trouble.of(symptom), SearchSchool.values()[0]).checks();
+        Ranked first = ranked.get(0);
+        // The farther down the list, the plainer that it does not come first.
+        int from = Math.min(1 + (DrillId.HARDEST - id.level()) * 3, ranked.size() - (Drill.CHOICES - 1));
+        List<Ranked> others = ranked.subList(from, from + Drill.CHOICES - 1);
+        Choices choices =
+                Choices.of(title(first), others.stream().map(CheckDrills::title).toList(), random);
+        return Drill.ofWords(
+                id,
+                symptom.name(),
+                "What is checked first?",
+                "You notice: " + symptom.words() + ".",
+                choices,
+                why(first, others.get(0)));
+    }
+
+    private static String title(Ranked it) {
+        return it.check().title();
+    }
+
+    private static String why(Ranked first, Ranked other) {
+        if (first.isForSafety()) {
+            return title(first) + " comes first: it has to be right before the machine runs again.";
+        }
+        return title(first) + " finds it in " + ofHundred(first) + " of 100 such troubles and takes "
+                + minutes(first) + "; “" + title(other) + "” finds it in " + ofHundred(other) + " and takes "
+                + minutes(other) + ".";
+    }
+
+    private static long ofHundred(Ranked it) {
+        return Math.round(100 * it.probability());
+    }
+
+    private static String minutes(Ranked it) {
+        double minutes = it.check().minutes();
+        return minutes < 1 ? "half a minute" : minutes == 1 ? "a minute" : belonax.Shown.number(minutes) + " minutes";
+    }
+}

@@ -1,0 +1,84 @@
+package belonax.practice;
+
+import belonax.needle.Needle;
+import belonax.needle.NeedleOutline;
+import belonax.needle.NeedleOutline.Place;
+import java.util.List;
+
+/**
+ * A needle as it lies under a glass, to scale: sound, or worn in one of the ways that can be seen.
+ *
+ * @param amount how much of it there is, 0 to 1
+ */
+public record NeedleDrawing(Needle needle, NeedleState state, double amount) {
+    private static final double BENDS_FROM_MM = 20;
+    private static final double MOST_BENT_MM = 0.9;
+    private static final double MOST_WORN_MM = 0.5;
+    private static final double HOOK_MM = 0.45;
+    private static final double HOOK_TURNS_MM = 0.3;
+
+    /** Returns the outline from the front, in millimetres from the butt and from the needle's own middle. */
+    public List<Place> front() {
+        return worn(NeedleOutline.of(needle).front());
+    }
+
+    /** Returns the outline from the side: the groove side at the left, flat and scarf at the right. */
+    public List<Place> side() {
+        return worn(NeedleOutline.of(needle).side());
+    }
+
+    /** Returns how far the eye lies aside, in millimetres, because the blade is bent. */
+    public double asideMm(double yMm) {
+        if (state != NeedleState.BENT || yMm < BENDS_FROM_MM) {
+            return 0;
+        }
+        double along = (yMm - BENDS_FROM_MM) / (tipMm() - BENDS_FROM_MM);
+        return amount * MOST_BENT_MM * along * along;
+    }
+
+    /** Returns where the tip ends, or ended, in millimetres from the butt. */
+    public double tipMm() {
+        return NeedleOutline.of(needle).tipMm();
+    }
+
+    private List<Place> worn(List<Place> outline) {
+        return switch (state) {
+            case SOUND -> outline;
+            case BENT ->
+                outline.stream()
+                        .map(it -> new Place(it.xMm() + asideMm(it.yMm()), it.yMm()))
+                        .toList();
+            case BLUNT -> {
+                double flat = tipMm() - (0.15 + 0.85 * amount) * MOST_WORN_MM;
+                yield outline.stream()
+                        .map(it -> new Place(it.xMm(), Math.min(flat, it.yMm())))
+                        .toList();
+            }
+            case HOOKED ->
+                outline.stream()
+                        .map(it -> {
+                            double over = Math.max(0, it.yMm() - (tipMm() - HOOK_MM)) / HOOK_MM;
+                            double turned = (0.3 + 0.7 * amount) * over * over;
+                            return new Place(it.xMm() + HOOK_TURNS_MM * turned, it.yMm() - HOOK_TURNS_MM / 2 * turned);
+                        })
+                        .toList();
+        };
+    }
+
+    /** Returns in words what is drawn, for whoever does not see it: measures, not names. */
+    public String inWords() {
+        return "Drawn to scale: %s, blade %.2f mm, eye %.1f mm long and %.2f mm wide, tip rounded to %.2f mm.%s"
+                .formatted(
+                        needle.count() == 1 ? "one needle" : needle.count() + " needles on one shank",
+                        needle.size().bladeMm(),
+                        needle.point().eye().lengthMm(),
+                        needle.eyeWidthMm(),
+                        needle.point().tipRadiusMm(),
+                        switch (state) {
+                            case SOUND -> "";
+                            case BLUNT -> " The tip ends in a flat.";
+                            case BENT -> " The blade leaves its line by %.1f mm.".formatted(asideMm(tipMm()));
+                            case HOOKED -> " The tip turns over to one side.";
+                        });
+    }
+}
