@@ -1,5 +1,6 @@
 package belonax.balance;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,9 @@ public final class Slips {
             List.of(Mirrored.CLEAN, Mirrored.DOTS, Mirrored.LINE, Mirrored.DRAWN_UP, Mirrored.NEST);
 
     private static final double ONE_STEP = 1.0 / 12;
+    private static final double TOO_OFTEN = 1.0 / 8;
+    private static final int ENOUGH = 20;
+    private static final double SURE = 0.95;
     private static final Slips NONE = new Slips(Map.of());
 
     private final Map<Mirrored, Map<Mirrored, Integer>> counted;
@@ -70,6 +74,35 @@ public final class Slips {
     public double chance(Mirrored row, Mirrored seen) {
         int times = counted.getOrDefault(row, Map.of()).getOrDefault(seen, 0);
         return (WORTH * usual(row, seen) + times) / (WORTH + answers(row));
+    }
+
+    /** Returns what this table means for balancing, in whole sentences; nothing where one reads as most do. */
+    public List<String> told() {
+        List<String> told = new ArrayList<>();
+        if (reader().cleanToSettle() > Reader.field().cleanToSettle()) {
+            told.add(
+                    "You take dots for clean " + often(chance(Mirrored.DOTS, Mirrored.CLEAN))
+                            + ", so Balance asks you for one clean strip more before it keeps a dial: tilt the strip to the light, and turn it over.");
+        }
+        double across = chance(Mirrored.DOTS, Mirrored.OTHER_DOTS) + chance(Mirrored.DOTS, Mirrored.OTHER_LINE);
+        if (across > TOO_OFTEN) {
+            told.add(
+                    "You take the one face for the other " + often(across)
+                            + ": the trouble lies on the face opposite the slack thread, so look which colour stands where it should not.");
+        }
+        double drawnUp = 1 - chance(Mirrored.DRAWN_UP, Mirrored.DRAWN_UP);
+        if (drawnUp > 1.0 / 4) {
+            told.add("You read a drawn-up seam as something else " + often(drawnUp)
+                    + ": where no face shows the other thread and the cloth still puckers, both pull too hard.");
+        }
+        if (answers() >= ENOUGH && told.isEmpty() && chance(Mirrored.CLEAN, Mirrored.CLEAN) > SURE) {
+            told.add("You read strips more surely than most, so Balance needs fewer of them.");
+        }
+        return told;
+    }
+
+    private static String often(double chance) {
+        return "one time in " + Math.max(2, Math.round(1 / chance));
     }
 
     /** Returns the table by which the advisor reads this sewist's strips; the field's where nothing was counted. */

@@ -3,6 +3,7 @@ package belonax.practice;
 import belonax.needle.Needle;
 import belonax.needle.NeedleOutline;
 import belonax.needle.NeedleOutline.Place;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -14,6 +15,7 @@ public record NeedleDrawing(Needle needle, NeedleState state, double amount) {
     private static final double BENDS_FROM_MM = 20;
     private static final double MOST_BENT_MM = 0.9;
     private static final double MOST_WORN_MM = 0.5;
+    private static final double FINE_MM = 0.04;
     private static final double HOOK_MM = 0.45;
     private static final double HOOK_TURNS_MM = 0.3;
 
@@ -41,7 +43,8 @@ public record NeedleDrawing(Needle needle, NeedleState state, double amount) {
         return NeedleOutline.of(needle).tipMm();
     }
 
-    private List<Place> worn(List<Place> outline) {
+    private List<Place> worn(List<Place> sparse) {
+        List<Place> outline = state == NeedleState.HOOKED ? finely(sparse) : sparse;
         return switch (state) {
             case SOUND -> outline;
             case BENT ->
@@ -63,6 +66,22 @@ public record NeedleDrawing(Needle needle, NeedleState state, double amount) {
                         })
                         .toList();
         };
+    }
+
+    /** A tip that turns over wants more places than a straight one. */
+    private static List<Place> finely(List<Place> outline) {
+        List<Place> fine = new ArrayList<>();
+        for (int i = 0; i < outline.size(); i++) {
+            Place from = outline.get(i);
+            Place to = outline.get((i + 1) % outline.size());
+            double length = Math.hypot(to.xMm() - from.xMm(), to.yMm() - from.yMm());
+            int parts = length > 1 ? 1 : (int) Math.max(1, Math.ceil(length / FINE_MM));
+            for (int part = 0; part < parts; part++) {
+                double t = (double) part / parts;
+                fine.add(new Place(from.xMm() + (to.xMm() - from.xMm()) * t, from.yMm() + (to.yMm() - from.yMm()) * t));
+            }
+        }
+        return fine;
     }
 
     /** Returns in words what is drawn, for whoever does not see it: measures, not names. */

@@ -27,6 +27,10 @@ public record StripDrawing(
 
     private static final double DOTTED = 0.25;
     private static final double IN_A_LINE = 0.5;
+    /** A single dot is a stray one; a few in the curve already tell that a straight line would hide the fault. */
+    private static final double STRAY = 0.05;
+
+    private static final double SURELY_DOTTED = 0.33;
 
     /**
      * Where the threads lock in one hole.
@@ -79,7 +83,7 @@ public record StripDrawing(
     boolean isBetween() {
         double most = Math.max(share(above(1)), share(below(1)));
         double line = Math.max(share(above(2)), share(below(2)));
-        return Math.abs(most - DOTTED) < 0.1 || Math.abs(line - IN_A_LINE) < 0.1;
+        return most > STRAY && most < SURELY_DOTTED || Math.abs(line - IN_A_LINE) < 0.1;
     }
 
     /** Returns in words what is drawn, for whoever does not see it: what lies there, not what it means. */

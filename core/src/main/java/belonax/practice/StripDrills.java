@@ -14,16 +14,17 @@ import java.util.stream.Stream;
 
 /** Strips at a hidden lock: a wandering one, with fuzzy threads, along a straight, a curve and round a corner. */
 final class StripDrills {
-    private static final int STITCHES = 26;
-    private static final int CURVE_FROM = 9;
-    private static final int CORNER_FROM = 20;
+    private static final int STITCHES = 22;
+    private static final int CURVE_FROM = 8;
+    private static final int CORNER_FROM = 17;
     private static final double STITCH_MM = 2.5;
     private static final double DRAWN_UP_STITCH_MM = 2.1;
-    private static final double WIDTH_MM = 66;
-    private static final double HEIGHT_MM = 22;
-    /** Along one seam the lock wanders by about so much, in units of w; twice so much where the seam turns. */
+    private static final double WIDTH_MM = 56;
+    private static final double HEIGHT_MM = 17;
+    /** Along one seam the lock wanders by about so much, in units of w; more where the seam turns. */
     private static final double WANDER = 0.16;
 
+    private static final double TURNS = 1.3;
     private static final double KEEPS_ON = 0.7;
     private static final int TRIES = 40;
     /** One question in four asks what is seen, which tells dots from loops; the others ask what is done about it. */
@@ -144,13 +145,13 @@ final class StripDrills {
         double bend = (random.nextBoolean() ? 1 : -1) * (0.35 + 0.25 * random.nextDouble());
         double middle = fromBalance(look, level, random);
         double x = 4;
-        double y = HEIGHT_MM / 2 + bend * 3;
+        double y = HEIGHT_MM / 2 + bend * 2.5;
         double wander = 0;
         List<Lock> locks = new ArrayList<>();
         for (int i = 0; i < STITCHES; i++) {
             boolean turns = i >= CURVE_FROM && i < CORNER_FROM || i == CORNER_FROM;
             wander = KEEPS_ON * wander
-                    + Math.sqrt(1 - KEEPS_ON * KEEPS_ON) * WANDER * (turns ? 2 : 1) * random.nextGaussian();
+                    + Math.sqrt(1 - KEEPS_ON * KEEPS_ON) * WANDER * (turns ? TURNS : 1) * random.nextGaussian();
             double at = look == StripLook.COMES_AND_GOES
                     ? 1.7 * Math.sin(2 * Math.PI * i / STITCHES + (middle > 0 ? 0 : Math.PI))
                     : middle;
@@ -177,7 +178,7 @@ final class StripDrills {
         if (stitch < CORNER_FROM) {
             return -bend * Math.sin(Math.PI * (stitch - CURVE_FROM) / (CORNER_FROM - CURVE_FROM));
         }
-        return Math.signum(bend) * 0.95;
+        return Math.signum(bend) * 0.8;
     }
 
     /** How far from balance, in units of w: in the middle of its look where it is easy, near a border where it is hard. */

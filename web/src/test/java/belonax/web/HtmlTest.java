@@ -12,11 +12,13 @@ import belonax.room.plan.Project;
 import belonax.room.trouble.MendCase;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -74,6 +76,9 @@ class HtmlTest {
             "/drawer/machine/badger/stitches",
             "/drawer/gauge",
             "/drawer/buy",
+            "/practice",
+            "/practice?kind=NEEDLE",
+            "/practice?kind=CHECK",
             "/drawer/files",
             "/settings",
             "/settings/copies",
@@ -117,6 +122,10 @@ class HtmlTest {
                 .getResponse()
                 .getContentAsByteArray();
         assertThat(page).as(path).isNotEmpty();
+        assertThat(Jsoup.parse(new String(page, StandardCharsets.UTF_8))
+                        .select("form[method=post]:not(:has(input[name=_csrf]))"))
+                .as("forms of %s that no press of a browser would send", path)
+                .isEmpty();
         return page;
     }
 

@@ -129,7 +129,8 @@ public class BalanceBook {
         if (kept.simulated() == null) {
             room.get(kept.machineId()).machine().dial().check(dial);
         }
-        change(id, revision, run -> run.ended(State.KEPT, dial));
+        double minutes = room.get(kept.machineId()).work().sewnMinutes();
+        change(id, revision, run -> run.kept(dial, minutes));
         return kept.simulated() == null
                 ? Optional.of(room.balanced(kept.machineId(), dial, kept.sewn()))
                 : Optional.empty();

@@ -5,8 +5,8 @@ import belonax.balance.BalanceSetup;
 import belonax.balance.DialAdvisor;
 import belonax.balance.DialPosterior;
 import belonax.balance.PastBalance;
-import belonax.balance.Reader;
 import belonax.balance.SimulatedMachine;
+import belonax.balance.Slips;
 import belonax.balance.Strip;
 import belonax.machine.Machine;
 import java.util.ArrayList;
@@ -20,9 +20,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class BalanceOpinion {
     private final Sampler sampler;
+    private final HowRead readers;
 
-    BalanceOpinion(Sampler sampler) {
+    BalanceOpinion(Sampler sampler, HowRead readers) {
         this.sampler = sampler;
+        this.readers = readers;
     }
 
     /**
@@ -31,6 +33,7 @@ public class BalanceOpinion {
      * @param sewAt where the next strip is sewn
      * @param foundDial what the dial tells that was found, a whole sentence
      * @param proven the run that was kept for this very set-up before
+     * @param slips how its strips are read
      * @param simulated what the simulated machine of a run for learning shows there
      */
     public record Opinion(
@@ -41,7 +44,8 @@ public class BalanceOpinion {
             Optional<String> foundDial,
             Optional<BalanceRun> proven,
             Optional<Strip> simulated,
-            Optional<Truth> truth) {}
+            Optional<Truth> truth,
+            Slips slips) {}
 
     /**
      * What a simulated machine really was.
@@ -55,8 +59,9 @@ public class BalanceOpinion {
     @Transactional(readOnly = true)
     public Opinion of(BalanceRun run, Machine machine) {
         BalanceSetup setup = run.setup(machine);
+        Slips slips = readers.of(run.readBy());
         List<PastBalance> past = run.simulated() == null ? sampler.past(run.machineId()) : List.of();
-        DialAdvisor.Opinion opinion = DialAdvisor.opinion(setup, past, run.read(), Reader.field());
+        DialAdvisor.Opinion opinion = DialAdvisor.opinion(setup, past, run.read(), slips.reader());
         double sewAt = sewAt(setup, run, opinion.advice());
         return new Opinion(
                 machine,
@@ -67,7 +72,8 @@ public class BalanceOpinion {
                 sampler.proven(run),
                 Optional.ofNullable(run.simulated())
                         .map(it -> simulatedStrip(it, run.strips().size(), setup, sewAt)),
-                Optional.ofNullable(run.simulated()).map(it -> truth(it, run, setup)));
+                Optional.ofNullable(run.simulated()).map(it -> truth(it, run, setup)),
+                slips);
     }
 
     private static Truth truth(long seed, BalanceRun run, BalanceSetup setup) {

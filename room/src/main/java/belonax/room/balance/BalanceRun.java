@@ -35,6 +35,8 @@ import org.jspecify.annotations.Nullable;
  * @param touched what was turned before; null when it was not asked
  * @param foundDial where the dial stood before it was touched; null when it was not written down
  * @param simulated the seed of a machine that is not there; null on a real one
+ * @param reader who reads its strips; null for whoever gave no name
+ * @param sewnBefore minutes that the machine had sewn when the balance was kept; null before, and in runs from before that was kept
  */
 @IsCard(CardKind.BALANCE)
 public record BalanceRun(
@@ -50,7 +52,9 @@ public record BalanceRun(
         @Nullable Touched touched,
         @Nullable Double foundDial,
         LocalDate begunOn,
-        @Nullable Long simulated)
+        @Nullable Long simulated,
+        @Nullable String reader,
+        @Nullable Double sewnBefore)
         implements Card {
 
     private static final int MOST = 40;
@@ -90,6 +94,7 @@ public record BalanceRun(
         strips = List.copyOf(strips);
         BadInput.unless(
                 strips.size() <= MOST, "strips", () -> "A run holds at most " + MOST + " strips. Begin a new one.");
+        Card.checkLength("reader", reader == null ? "" : reader, 40);
         BadInput.unless(
                 screw == null || screw >= 0 && screw <= 5,
                 "screw",
@@ -126,6 +131,51 @@ public record BalanceRun(
         return copy(strips, how, at);
     }
 
+    /** Returns the same, read by this sewist. */
+    public BalanceRun readBy(String name) {
+        return new BalanceRun(
+                machineId,
+                machineName,
+                sewn,
+                needleType,
+                needleNm,
+                strips,
+                state,
+                dial,
+                screw,
+                touched,
+                foundDial,
+                begunOn,
+                simulated,
+                name.isEmpty() ? null : name,
+                sewnBefore);
+    }
+
+    /** Returns who reads its strips; empty for whoever gave no name. */
+    public String readBy() {
+        return reader == null ? "" : reader;
+    }
+
+    /** Returns the same as it was kept, once the machine had sewn so many minutes. */
+    BalanceRun kept(double at, double minutes) {
+        return new BalanceRun(
+                machineId,
+                machineName,
+                sewn,
+                needleType,
+                needleNm,
+                strips,
+                State.KEPT,
+                at,
+                screw,
+                touched,
+                foundDial,
+                begunOn,
+                simulated,
+                reader,
+                minutes);
+    }
+
     /** Returns the same on a machine that is not there, of this seed. */
     BalanceRun simulatedBy(long seed) {
         return new BalanceRun(
@@ -141,7 +191,9 @@ public record BalanceRun(
                 touched,
                 foundDial,
                 begunOn,
-                seed);
+                seed,
+                reader,
+                sewnBefore);
     }
 
     /** Returns a new run of the same set-up: after the bobbin was put right, what was sewn before tells nothing any more. */
@@ -159,7 +211,9 @@ public record BalanceRun(
                 Touched.NOTHING,
                 null,
                 today,
-                simulated);
+                simulated,
+                reader,
+                null);
     }
 
     /** Returns what is to be balanced, on this machine. */
@@ -208,7 +262,9 @@ public record BalanceRun(
                 touched,
                 foundDial,
                 begunOn,
-                simulated);
+                simulated,
+                reader,
+                sewnBefore);
     }
 
     @Override

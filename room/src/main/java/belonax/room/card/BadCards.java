@@ -26,6 +26,7 @@ public class BadCards {
                 case MANUAL -> "a manual";
                 case PROJECT -> "a project";
                 case SHOPPING -> "a shopping list";
+                case ANSWER -> "an answer in practice";
             };
         }
     }

@@ -11,7 +11,8 @@ public enum CardKind {
     SHELF,
     MANUAL,
     PROJECT,
-    SHOPPING;
+    SHOPPING,
+    ANSWER;
 
     static CardKind of(Class<? extends Card> type) {
         IsCard says = type.getAnnotation(IsCard.class);

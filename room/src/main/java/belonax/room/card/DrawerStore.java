@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class DrawerStore {
     private static final Set<CardKind> IN_MANY_PAGES =
-            EnumSet.of(CardKind.SWATCH, CardKind.SPOOL, CardKind.PACKET, CardKind.SHOPPING);
+            EnumSet.of(CardKind.SWATCH, CardKind.SPOOL, CardKind.PACKET, CardKind.SHOPPING, CardKind.ANSWER);
 
     private final CardRepository cards;
     private final Remembered remembered;

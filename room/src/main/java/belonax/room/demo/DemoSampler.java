@@ -118,6 +118,8 @@ class DemoSampler implements ApplicationRunner {
                 null,
                 null,
                 LocalDate.now(clock).minusDays(daysAgo),
+                null,
+                null,
                 null));
     }
 

@@ -616,6 +616,8 @@ class TwoHandsTest {
                 Touched.NOTHING,
                 null,
                 LocalDate.of(2026, 11, 25),
+                null,
+                null,
                 null);
     }
 

@@ -46,6 +46,8 @@ record BalanceForm(
                 Objects.requireNonNullElse(touched, Touched.NOTHING),
                 found,
                 today,
+                null,
+                null,
                 null);
         run.setup(machine.machine()); // Refuses what no strip can be sewn with.
         return run;

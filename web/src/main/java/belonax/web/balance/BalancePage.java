@@ -21,6 +21,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.WhoReads;
 import belonax.web.shared.form.Problems;
 import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
@@ -112,7 +113,7 @@ class BalancePage {
         }
         Optional<UUID> begun = Problems.read(errors, () -> {
             TableWork work = sentences.work(request, machine);
-            BalanceRun run = form.run(machine.get(), work, LocalDate.now(clock));
+            BalanceRun run = form.run(machine.get(), work, LocalDate.now(clock)).readBy(WhoReads.at(request));
             return simulated ? balances.beginSimulated(run, Optional.of(work)) : balances.begin(run, Optional.of(work));
         });
         if (begun.isEmpty()) {

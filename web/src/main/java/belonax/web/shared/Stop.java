@@ -9,6 +9,7 @@ public enum Stop {
     BALANCE("Balance", "which way, how far?", "/balance"),
     MEND("Mend", "what is wrong?", "/mend"),
     NEEDLES("Needle book", "how worn, where?", "/needles"),
+    PRACTICE("Practice", "would I read it right?", "/practice"),
     DRAWER("Drawer", "what do I own?", "/drawer");
 
     private final String words;

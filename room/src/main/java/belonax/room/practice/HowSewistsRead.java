@@ -1,0 +1,111 @@
+package belonax.room.practice;
+
+import belonax.balance.Reading;
+import belonax.balance.Slips;
+import belonax.balance.Strip;
+import belonax.fault.Symptom;
+import belonax.room.Remembered;
+import belonax.room.balance.BalanceRun;
+import belonax.room.balance.HowRead;
+import belonax.room.card.DrawerStore;
+import belonax.room.card.Kept;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
+import belonax.room.trouble.MendCase;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Each sewist's own table of slips: from drills, and from strips at the machine once their truth is known. A strip at the dial
+ * that was kept was truly clean when the balance held: half an hour sewn with it, not taken back, and no trouble with tension.
+ */
+@Component
+public class HowSewistsRead implements HowRead {
+    private static final double HELD_MINUTES = 30;
+    private static final double SAME = 1e-9;
+    private static final Set<Symptom> OF_TENSION = EnumSet.of(
+            Symptom.LOOPS_BELOW, Symptom.DOTS_ON_TOP, Symptom.UNEVEN_TENSION, Symptom.PUCKER, Symptom.NEST_BELOW);
+
+    private final DrawerStore drawer;
+    private final PracticeBook practice;
+    private final SewingRoom room;
+    private final Remembered remembered;
+
+    HowSewistsRead(DrawerStore drawer, PracticeBook practice, SewingRoom room, Remembered remembered) {
+        this.drawer = drawer;
+        this.practice = practice;
+        this.room = room;
+        this.remembered = remembered;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Slips of(String reader) {
+        return remembered.of(
+                "slips of " + reader,
+                () -> Slips.of(Stream.concat(practice.reads(reader).stream(), atTheMachine(reader).stream())));
+    }
+
+    /** Returns what was read of strips at the machine whose truth became known. */
+    @Transactional(readOnly = true)
+    public List<Slips.Read> atTheMachine(String reader) {
+        List<BalanceRun> kept = drawer.all(BalanceRun.class).stream()
+                .map(Kept::card)
+                .filter(it -> it.past().isPresent() && it.readBy().equals(reader))
+                .toList();
+        if (kept.isEmpty()) {
+            return List.of();
+        }
+        Map<String, MachineNow> machines =
+                room.machines().stream().collect(Collectors.toMap(MachineNow::id, Function.identity()));
+        List<MendCase> troubles = drawer.all(MendCase.class).stream()
+                .map(Kept::card)
+                .filter(it -> it.symptoms().stream().anyMatch(OF_TENSION::contains))
+                .toList();
+        return kept.stream()
+                .filter(it -> held(it, machines.get(it.machineId()), troubles))
+                .flatMap(HowSewistsRead::atItsDial)
+                .toList();
+    }
+
+    private static boolean held(
+            BalanceRun run, @org.jspecify.annotations.Nullable MachineNow machine, List<MendCase> troubles) {
+        return machine != null
+                && run.sewnBefore() != null
+                && machine.work().sewnMinutes() - run.sewnBefore() >= HELD_MINUTES
+                && troubles.stream()
+                        .noneMatch(it -> it.machineId().equals(run.machineId())
+                                && !it.begunOn().isBefore(run.begunOn()));
+    }
+
+    private static Stream<Slips.Read> atItsDial(BalanceRun run) {
+        double dial = Objects.requireNonNull(run.dial());
+        return run.read().stream()
+                .filter(it -> Math.abs(it.dial() - dial) < SAME && !it.isNest())
+                .map(it -> new Slips.Read(Reading.CLEAN, seen(it)));
+    }
+
+    private static Reading seen(Strip it) {
+        return switch (it.top()) {
+            case LINE -> Reading.TOP_LINE;
+            case DOTS -> Reading.TOP_DOTS;
+            case DRAWN_UP -> Reading.DRAWN_UP;
+            case CLEAN ->
+                switch (it.underside()) {
+                    case DOTS -> Reading.DOTS;
+                    case LOOPS -> Reading.LOOPS;
+                    case LINE -> Reading.LINE;
+                    case TIGHT -> Reading.TIGHT;
+                    case CLEAN, NEST -> Reading.CLEAN;
+                };
+        };
+    }
+}

@@ -1,0 +1,47 @@
+package belonax.web.practice;
+
+import belonax.practice.Topic;
+import belonax.practice.Trainer;
+import belonax.room.Words;
+import belonax.room.practice.PracticeBook.Sitting;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * How far a sitting is, and what became surer since last week.
+ *
+ * @param left what is left of it and how much was read, in words
+ * @param changes whole sentences
+ */
+record SittingView(String left, String soFar, List<String> changes) {
+    private static final int MOST = 3;
+
+    static SittingView of(Sitting it, List<Trainer.Change> changes) {
+        long seconds = it.left().toSeconds();
+        String left = it.answers() == 0
+                ? "a sitting is " + Trainer.SITTING_MINUTES + " minutes"
+                : seconds == 0 ? "five minutes are over" : left((seconds + 59) / 60) + " left today";
+        String soFar = it.answers() == 0 ? "" : it.answers() + " read, " + it.right() + " of them right";
+        return new SittingView(
+                left,
+                soFar,
+                changes.stream().limit(MOST).map(SittingView::words).toList());
+    }
+
+    private static String left(long minutes) {
+        return Words.count(minutes, "minute");
+    }
+
+    private static String words(Trainer.Change it) {
+        return Words.capital(called(it.topic())) + ": " + percent(it.before()) + " of 100 right before last week, "
+                + percent(it.now()) + " now" + (it.isSurer() ? ", so surer." : ". It comes back sooner.");
+    }
+
+    private static String called(Topic topic) {
+        return topic.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    private static long percent(double share) {
+        return Math.round(100 * share);
+    }
+}
