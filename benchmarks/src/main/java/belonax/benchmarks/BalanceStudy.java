@@ -246,10 +246,10 @@ public final class BalanceStudy {
     }
 
     /** How far this machine's dial moves for a thread twice as thick, a millimetre of stack, a millimetre of width. */
-    private record Slopes(double thread, double stack, double width) {}
+    record Slopes(double thread, double stack, double width) {}
 
     /** A machine with its own habits, and one set-up that is asked for. */
-    private record Room(double offset, Slopes slopes, double slope, double width, BalanceSetup setup, double balanced) {
+    record Room(double offset, Slopes slopes, double slope, double width, BalanceSetup setup, double balanced) {
 
         static Room of(SplittableRandom random) {
             while (true) {
@@ -278,8 +278,13 @@ public final class BalanceStudy {
             return Math.abs(StitchModel.lockDepth(fromBalance(dial))) <= StitchModel.HIDDEN_Z;
         }
 
+        /** Returns the step that a strip truly shows, from -2 to 2. */
+        int shows(double dial, SplittableRandom random) {
+            return StitchModel.stepAt(StitchModel.lockDepth(fromBalance(dial) + 0.15 * random.nextGaussian()));
+        }
+
         Strip sew(double dial, SplittableRandom random) {
-            int step = StitchModel.stepAt(StitchModel.lockDepth(fromBalance(dial) + 0.15 * random.nextGaussian()));
+            int step = shows(dial, random);
             if (random.nextDouble() < 0.1) {
                 int by = random.nextDouble() < 0.15 ? 2 : 1;
                 step = Math.max(-2, Math.min(2, step + (random.nextBoolean() ? by : -by)));

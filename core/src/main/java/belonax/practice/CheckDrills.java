@@ -52,11 +52,11 @@ final class CheckDrills {
 
     private static String why(Ranked first, Ranked other) {
         if (first.isForSafety()) {
-            return title(first) + " comes first: it has to be right before the machine runs again.";
+            return "“" + title(first) + "” comes first: it has to be right before the machine runs again.";
         }
-        return title(first) + " finds it in " + ofHundred(first) + " of 100 such troubles and takes "
-                + minutes(first) + "; “" + title(other) + "” finds it in " + ofHundred(other) + " and takes "
-                + minutes(other) + ".";
+        return "“" + title(first) + "” finds it in " + ofHundred(first) + " of 100 such troubles and takes "
+                + minutes(first) + "; “" + title(other) + "” in " + ofHundred(other) + ", and takes " + minutes(other)
+                + ".";
     }
 
     private static long ofHundred(Ranked it) {

@@ -27,7 +27,7 @@ final class ClothDrills {
         double from = all[at].fromGsm();
         double to = at + 1 < all.length ? all[at + 1].fromGsm() : 600;
         // The harder, the nearer to a border; never so near that the scale could not tell.
-        double margin = 0.35 - 0.12 * id.level();
+        double margin = 0.35 - 0.12 * id.level() + 0.08 * random.nextDouble();
         double share = random.nextBoolean() ? margin : 1 - margin;
         double gsm = from + Math.max(0.1, share) * (to - from);
         double grams = Math.round(gsm * SIDE_CM * SIDE_CM / 10_000 * 10) / 10.0;

@@ -2,6 +2,8 @@ package belonax.practice;
 
 import belonax.balance.StitchModel;
 import java.util.List;
+import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 
 /**
  * A seam as it lies on the strip, in millimetres: along a straight, a curve and round a corner, seen from above; x to the
@@ -88,8 +90,8 @@ public record StripDrawing(
 
     /** Returns in words what is drawn, for whoever does not see it: what lies there, not what it means. */
     public String inWords() {
-        return "On top: " + face(above(1), above(2), "blue") + ". Below: "
-                + (nest ? "a tangle of orange where the seam begins" : face(below(1), below(2), "orange")) + "."
+        return "On top: " + face(Lock::above, "blue") + ". Below: "
+                + (nest ? "a tangle of orange where the seam begins" : face(Lock::below, "orange")) + "."
                 + (drawnUp ? " The cloth is drawn together along the seam." : "") + specks();
     }
 
@@ -99,11 +101,17 @@ public record StripDrawing(
         return above + below == 0 ? "" : " Fine hairs: " + above + " on top, " + below + " below.";
     }
 
-    private String face(long any, long loops, String colour) {
-        if (any == 0) {
+    private String face(ToIntFunction<Lock> shows, String colour) {
+        List<Integer> at = IntStream.range(0, locks.size())
+                .filter(it -> shows.applyAsInt(locks.get(it)) > 0)
+                .boxed()
+                .toList();
+        if (at.isEmpty()) {
             return "nothing " + colour + " shows at any of " + locks.size() + " stitches";
         }
-        return colour + " shows at " + any + " of " + locks.size() + " stitches"
+        long loops = locks.stream().filter(it -> shows.applyAsInt(it) > 1).count();
+        return colour + " shows at " + at.size() + " of " + locks.size() + " stitches, between the "
+                + (at.get(0) + 1) + ". and the " + (at.get(at.size() - 1) + 1) + "."
                 + (loops == 0 ? ", as dots" : ", " + loops + " of them as loops over a straight thread");
     }
 

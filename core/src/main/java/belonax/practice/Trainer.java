@@ -21,6 +21,8 @@ public final class Trainer {
     private static final int TRIES = 60;
     private static final int SURE_AFTER = 2;
     private static final int WEEK = 7;
+    /** So many other drills lie between two of one topic. */
+    private static final int REST = 3;
     /** Fewer answers than this on either side say nothing about a change. */
     private static final int ENOUGH = 4;
 
@@ -102,11 +104,13 @@ public final class Trainer {
         return asHard.topic().equals(easy.topic()) ? asHard : easy;
     }
 
-    /** What was missed and what is overdue come first, then what is new, then what is due last; the one asked just now not at all. */
+    /** What was missed and what is overdue come first, then what is new, then what is due last; what was asked just now not at all. */
     private double urgency(Drill drill, long today) {
         Standing it = standings.get(drill.topic());
-        boolean isLast = !past.isEmpty() && past.get(past.size() - 1).topic().equals(drill.topic());
-        if (isLast) {
+        boolean isFresh = past.stream()
+                .skip(Math.max(0, past.size() - REST))
+                .anyMatch(answered -> answered.topic().equals(drill.topic()));
+        if (isFresh) {
             return -Double.MAX_VALUE;
         }
         if (it == null) {

@@ -19,6 +19,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is thought of a run: where its dial stands, what is sewn next, and what went before it here. */
 @Service
 public class BalanceOpinion {
+    private static final int MOST_STRIPS = 12;
+
     private final Sampler sampler;
     private final HowRead readers;
 
@@ -52,8 +54,9 @@ public class BalanceOpinion {
      *
      * @param from the lowest setting that is truly balanced, to the highest
      * @param shown what each strip truly showed, in its order
+     * @param sure how many strips somebody needs who reads each of them right
      */
-    public record Truth(double from, double to, List<Strip> shown) {}
+    public record Truth(double from, double to, List<Strip> shown, int sure) {}
 
     /** Judges a run by its strips and by what was balanced on its machine before. */
     @Transactional(readOnly = true)
@@ -82,7 +85,22 @@ public class BalanceOpinion {
         for (int i = 0; i < run.strips().size(); i++) {
             shown.add(simulatedStrip(seed, i, setup, run.strips().get(i).dial()));
         }
-        return new Truth(machine.balancedFrom(), machine.balancedTo(), shown);
+        return new Truth(machine.balancedFrom(), machine.balancedTo(), shown, sure(seed, setup));
+    }
+
+    /** Sews the same machine to a balance and reads every strip as it is. */
+    private static int sure(long seed, BalanceSetup setup) {
+        List<Strip> strips = new ArrayList<>();
+        double dial = setup.dial().normalLow();
+        while (strips.size() < MOST_STRIPS) {
+            Advice advice = DialAdvisor.advise(setup, List.of(), strips);
+            if (advice.action() == Advice.Action.KEEP) {
+                return strips.size();
+            }
+            dial = advice.dial().orElse(dial);
+            strips.add(simulatedStrip(seed, strips.size(), setup, dial));
+        }
+        return strips.size();
     }
 
     /** After a nest the same strip is sewn once more; else the advisor names the dial. */

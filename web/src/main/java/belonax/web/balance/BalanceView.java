@@ -115,12 +115,16 @@ record BalanceView(
                 open && run.strips().isEmpty() ? before(run, opinion) : List.of());
     }
 
-    /** Returns what was turned before tells, and where the dial was found. */
+    /** Returns what was turned before tells, where the dial was found, and how this sewist reads. */
     private static List<String> before(BalanceRun run, BalanceOpinion.Opinion opinion) {
         Stream<String> touched = run.touched() == null || run.touched().advice().isEmpty()
                 ? Stream.empty()
                 : Stream.of(run.touched().advice());
-        return Stream.concat(touched, opinion.foundDial().stream().map(it -> "It was found there: " + it))
+        return Stream.of(
+                        touched,
+                        opinion.foundDial().stream().map(it -> "It was found there: " + it),
+                        opinion.slips().told().stream().limit(1))
+                .flatMap(it -> it)
                 .toList();
     }
 

@@ -32,6 +32,10 @@ record Revealed(String words, List<String> misread) {
         if (misread.isEmpty() && !run.strips().isEmpty()) {
             misread.add("You read every strip right.");
         }
+        if (!run.strips().isEmpty()) {
+            misread.add("You sewed " + Words.count(run.strips().size(), "strip")
+                    + "; somebody who reads each of them right needs " + truth.sure() + " for this machine.");
+        }
         return new Revealed(words, misread);
     }
 }
