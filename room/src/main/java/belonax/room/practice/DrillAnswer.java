@@ -55,7 +55,7 @@ public record DrillAnswer(
      *
      * @throws BadInput if a drill offers no such answer
      */
-    static DrillAnswer of(String reader, Drill drill, int choice, Instant at) {
+    public static DrillAnswer of(String reader, Drill drill, int choice, Instant at) {
         checkChoice(choice);
         boolean counts = drill.truly().isPresent() && !drill.seen().isEmpty();
         return new DrillAnswer(

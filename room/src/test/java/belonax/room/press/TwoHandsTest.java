@@ -20,6 +20,8 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.practice.DrillId;
+import belonax.practice.DrillKind;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.TestRoom;
 import belonax.room.TestWork;
@@ -45,6 +47,8 @@ import belonax.room.needle.WorkLog;
 import belonax.room.plan.ProjectBook;
 import belonax.room.plan.ProjectStep;
 import belonax.room.plan.ShoppingList;
+import belonax.room.practice.DrillAnswer;
+import belonax.room.practice.PracticeBook;
 import belonax.room.supply.NeedleSource;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.trouble.MendCase;
@@ -125,6 +129,9 @@ class TwoHandsTest {
 
     @Autowired
     private ShoppingList shopping;
+
+    @Autowired
+    private PracticeBook practice;
 
     @Autowired
     private DrawerStore drawer;
@@ -227,6 +234,21 @@ class TwoHandsTest {
                 .hasSize(HANDS - 1)
                 .filteredOn(ProjectStep::isDone)
                 .hasSize(1);
+    }
+
+    @Test
+    void twenty_hands_answer_one_drill_and_it_counts_once() {
+        String drill = DrillId.of(DrillKind.STRIP, 0, 20).toString();
+
+        List<Answered> answers = all(() -> practice.answer("Wren", drill, new Random().nextInt(4)));
+
+        assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(drawer.all(DrillAnswer.class))
+                .filteredOn(it -> it.card().reader().equals("Wren"))
+                .hasSize(1);
+        assertThat(answers)
+                .extracting(it -> ((PracticeBook.Given) Objects.requireNonNull(it.value())).answer())
+                .containsOnly(practice.find("Wren", drill).orElseThrow().answer());
     }
 
     private void onlyOne(UUID project, Function<Integer, UUID> press) {

@@ -49,6 +49,7 @@ class PracticePage {
      * @param kind what is practised; empty for a mix
      * @param said the drill that was answered just now
      * @param done the change by which that answer is taken back
+     * @param drill which drill; empty for the next one
      * @param more whether she goes on though the sitting is over
      */
     @GetMapping("/practice")
@@ -56,6 +57,7 @@ class PracticePage {
             @RequestParam Optional<DrillKind> kind,
             @RequestParam Optional<String> said,
             @RequestParam Optional<UUID> done,
+            @RequestParam Optional<String> drill,
             @RequestParam(defaultValue = "false") boolean more,
             HttpServletRequest request,
             Model model) {
@@ -72,8 +74,12 @@ class PracticePage {
         model.addAttribute("told", told.orElse(null));
         model.addAttribute("done", done.filter(drawer::canUndo).orElse(null));
         boolean ends = sitting.isOver() && sitting.answers() > 0 && !more;
-        model.addAttribute("drill", told.isPresent() || ends ? null : DrillView.of(practice.next(reader, kind)));
+        model.addAttribute("drill", told.isPresent() || ends ? null : DrillView.of(asked(reader, kind, drill)));
         return "practice/page";
+    }
+
+    private Drill asked(String reader, Optional<DrillKind> kind, Optional<String> drill) {
+        return drill.map(it -> Drills.make(DrillId.read(it))).orElseGet(() -> practice.next(reader, kind));
     }
 
     private Optional<ToldView> told(String reader, String said) {
