@@ -75,6 +75,8 @@ class StatementsTest {
         "/fit/broken, 12",
         "/settings, 12",
         "/settings/copies, 12",
+        "/practice, 12",
+        "/practice?kind=STRIP, 12",
         "/welcome, 12"
     })
     void a_page_asks_the_database_few_times(String page, int most) throws Exception {

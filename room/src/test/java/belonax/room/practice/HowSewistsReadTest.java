@@ -11,17 +11,20 @@ import belonax.practice.Drill;
 import belonax.practice.DrillId;
 import belonax.practice.DrillKind;
 import belonax.practice.Drills;
+import belonax.room.TestRoom;
 import belonax.room.TestWork;
 import belonax.room.balance.BalanceBook;
 import belonax.room.balance.BalanceRun;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.needle.WorkLog;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -49,6 +52,14 @@ class HowSewistsReadTest {
 
     @Autowired
     private DrawerStore drawer;
+
+    @Autowired
+    private TestRoom.Hand clock;
+
+    @AfterEach
+    void turnTheClockBack() {
+        clock.back();
+    }
 
     @Test
     void an_answer_counts_for_whoever_gave_it_once_and_not_when_it_is_taken_back() {
@@ -89,6 +100,25 @@ class HowSewistsReadTest {
                         new Slips.Read(Reading.CLEAN, Reading.TOP_DOTS), new Slips.Read(Reading.CLEAN, Reading.CLEAN));
         assertThat(readers.atTheMachine("")).isEmpty();
         assertThat(drawer.get(BalanceRun.class, run).card().readBy()).isEqualTo(WREN);
+    }
+
+    @Test
+    void a_sitting_is_over_after_five_minutes_and_another_begins_after_a_pause() {
+        answer(1);
+        clock.forward(Duration.ofMinutes(4));
+        answer(2);
+        assertThat(practice.sitting(WREN)).isEqualTo(new PracticeBook.Sitting(Duration.ofMinutes(1), 2, 2));
+        clock.forward(Duration.ofMinutes(2));
+        assertThat(practice.sitting(WREN).isOver()).isTrue();
+
+        clock.forward(Duration.ofMinutes(30));
+
+        assertThat(practice.sitting(WREN)).isEqualTo(new PracticeBook.Sitting(Duration.ofMinutes(5), 0, 0));
+    }
+
+    private void answer(long seed) {
+        Drill drill = Drills.make(DrillId.of(DrillKind.LABEL, 0, seed));
+        practice.answer(WREN, drill.id().toString(), drill.right());
     }
 
     private UUID balanced() {
