@@ -1,5 +1,6 @@
 package belonax.practice;
 
+import belonax.Shown;
 import belonax.fault.FaultFinder;
 import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.SearchSchool;
@@ -65,6 +66,6 @@ final class CheckDrills {
 
     private static String minutes(Ranked it) {
         double minutes = it.check().minutes();
-        return minutes < 1 ? "half a minute" : minutes == 1 ? "a minute" : belonax.Shown.number(minutes) + " minutes";
+        return minutes < 1 ? "half a minute" : minutes == 1 ? "a minute" : Shown.number(minutes) + " minutes";
     }
 }

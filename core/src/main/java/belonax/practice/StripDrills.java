@@ -5,6 +5,7 @@ import belonax.balance.StitchModel;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.ClothPart;
+import belonax.cloth.Make;
 import belonax.practice.StripDrawing.Lock;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +33,7 @@ final class StripDrills {
 
     /** Cloth of which a strip is sewn: nothing that only helps another cloth, nothing too thick to lie flat. */
     private static final List<Cloth> CLOTHS = ClothCatalogue.standard().all().stream()
-            .filter(it -> it.part() == ClothPart.CARRIES && it.thicknessMm() <= 1.5)
+            .filter(it -> it.part() == ClothPart.CARRIES && it.make() == Make.ORDINARY && it.thicknessMm() <= 1.5)
             .toList();
 
     private StripDrills() {}
@@ -142,7 +143,7 @@ final class StripDrills {
 
     private static List<Lock> locks(StripLook look, int level, RandomGenerator random) {
         double stitch = look == StripLook.DRAWN_UP ? DRAWN_UP_STITCH_MM : STITCH_MM;
-        double bend = (random.nextBoolean() ? 1 : -1) * (0.35 + 0.25 * random.nextDouble());
+        double bend = (random.nextBoolean() ? 1 : -1) * (0.3 + 0.2 * random.nextDouble());
         double middle = fromBalance(look, level, random);
         double x = 4;
         double y = HEIGHT_MM / 2 + bend * 2.5;
@@ -156,11 +157,12 @@ final class StripDrills {
                     ? 1.7 * Math.sin(2 * Math.PI * i / STITCHES + (middle > 0 ? 0 : Math.PI))
                     : middle;
             boolean hairy = look == StripLook.BOTH_DOTTED;
+            double depth = StitchModel.lockDepth(at + wander);
             locks.add(new Lock(
                     x,
                     y,
-                    StitchModel.lockDepth(at + wander),
-                    0.75 + 0.5 * random.nextDouble(),
+                    depth,
+                    size(depth) * (0.85 + 0.3 * random.nextDouble()),
                     random.nextDouble() < (hairy ? 0.55 : 0.03 * level),
                     random.nextDouble() < (hairy ? 0.55 : 0.03 * level)));
             double heading = heading(i, bend);
@@ -168,6 +170,11 @@ final class StripDrills {
             y += stitch * Math.sin(heading);
         }
         return locks;
+    }
+
+    /** The farther the lock lies off, the more of the other thread stands out. */
+    private static double size(double depth) {
+        return 0.4 + 0.75 * Math.max(0, Math.abs(depth) - StitchModel.HIDDEN_Z) / (1 - StitchModel.HIDDEN_Z);
     }
 
     /** Straight on, a curve one way and back, then round a corner. */
@@ -186,9 +193,9 @@ final class StripDrills {
         double some = random.nextDouble();
         boolean low = random.nextBoolean();
         double dots = switch (level) {
-            case 0 -> 1.15 + 0.35 * some;
-            case 1 -> low ? 0.95 + 0.2 * some : 1.5 + 0.2 * some;
-            default -> low ? 0.8 + 0.15 * some : 1.65 + 0.15 * some;
+            case 0 -> 1 + 0.4 * some;
+            case 1 -> low ? 0.78 + 0.15 * some : 1.5 + 0.2 * some;
+            default -> low ? 0.64 + 0.14 * some : 1.68 + 0.14 * some;
         };
         double line = 2.9 - 0.25 * level + 0.3 * some;
         return switch (look) {

@@ -20,6 +20,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -76,8 +77,7 @@ public class HowSewistsRead implements HowRead {
                 .toList();
     }
 
-    private static boolean held(
-            BalanceRun run, @org.jspecify.annotations.Nullable MachineNow machine, List<MendCase> troubles) {
+    private static boolean held(BalanceRun run, @Nullable MachineNow machine, List<MendCase> troubles) {
         return machine != null
                 && run.sewnBefore() != null
                 && machine.work().sewnMinutes() - run.sewnBefore() >= HELD_MINUTES

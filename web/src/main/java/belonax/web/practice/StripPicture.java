@@ -130,7 +130,7 @@ record StripPicture(String viewBox, String cloth, Face top, Face below, String w
             Pen pen = new Pen();
             for (Lock it : drawing.locks()) {
                 if (other(it) == 2) {
-                    double hangs = (isBelow ? 1.9 : 1.0) * it.size();
+                    double hangs = (isBelow ? 1.5 : 0.9) * it.size();
                     pen.to(it.xMm() - 0.55, y(it) + 0.1)
                             .bow(it.xMm() - 0.5, y(it) + hangs * 1.4, it.xMm() + 0.05, y(it) + hangs)
                             .bow(it.xMm() + 0.7, y(it) + hangs * 0.9, it.xMm() + 0.55, y(it) - 0.15);
@@ -144,7 +144,7 @@ record StripPicture(String viewBox, String cloth, Face top, Face below, String w
             for (Lock it : drawing.locks()) {
                 if (isBelow ? it.speckBelow() : it.speckAbove()) {
                     double lean = random.nextDouble() - 0.5;
-                    pen.to(it.xMm(), y(it)).line(it.xMm() + lean * 0.7, y(it) - 0.5 - 0.3 * random.nextDouble());
+                    pen.to(it.xMm(), y(it)).line(it.xMm() + lean * 0.7, y(it) - 0.6 - 0.4 * random.nextDouble());
                 }
             }
             return pen.drawn();

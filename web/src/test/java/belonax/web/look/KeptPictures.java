@@ -51,7 +51,7 @@ final class KeptPictures {
         names.put("needles-wide", "needle-book");
         names.put("drawer-wide", "drawer");
         names.put("drawer-packet-wide", "drawer-packet");
-        names.put("drawer-clearance-wide", "drawer-clearance");
+        names.put("practice-wide", "practice");
         names.put("drawer-buy-wide", "drawer-buy");
         return names;
     }

@@ -2,6 +2,8 @@ package belonax.web.look;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import belonax.practice.DrillId;
+import belonax.practice.DrillKind;
 import belonax.web.RunningBelonax;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
@@ -60,7 +62,9 @@ class LookIT extends RunningBelonax {
             "balance",
             "balance-sampler",
             "mend",
-            "mend-case");
+            "mend-case",
+            "practice",
+            "practice-told");
     /** Pages that are looked at with another machine on the table than the first. */
     private static final Map<String, String> MACHINES =
             Map.of("mend-case", "old-tin", "mend-history", "badger", "mend-care", "badger");
@@ -106,6 +110,10 @@ class LookIT extends RunningBelonax {
         pages.put("mend-care", "/mend/care");
         pages.put("plan", "/plan");
         pages.put("plan-begin", "/plan?another=true");
+        pages.put("practice", "/practice?drill=" + DrillId.of(DrillKind.STRIP, 2, 206));
+        pages.put("practice-needle", "/practice?drill=" + DrillId.of(DrillKind.NEEDLE, 1, 12));
+        pages.put("practice-label", "/practice?drill=" + DrillId.of(DrillKind.LABEL, 1, 3));
+        pages.put("practice-told", "/practice?said=" + DrillId.of(DrillKind.STRIP, 1, 104_729));
         pages.put("match", "/match?cloth=swim-knit&machine=heron");
         pages.put("match-pick", "/match?pick=cloth&machine=heron");
         pages.put("match-conflict", "/match?cloth=poplin&number=80&numbering=TEX&purpose=TOPSTITCH&machine=heron");
