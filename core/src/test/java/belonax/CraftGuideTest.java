@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import belonax.balance.BalanceSetup;
 import belonax.balance.DialAdvisor;
+import belonax.balance.Reading;
+import belonax.balance.Slips;
 import belonax.balance.StitchModel;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
@@ -24,6 +26,7 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Shank;
+import belonax.practice.Repetition;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.SewingThread;
@@ -31,6 +34,7 @@ import belonax.thread.ThreadLabel;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -76,6 +80,8 @@ class CraftGuideTest {
             case "weigh" -> weigh(of);
             case "stretch" -> stretch(of);
             case "hours" -> hours(of);
+            case "dotsForClean" -> dotsForClean(of);
+            case "days" -> days(of);
             default -> "the test does not know how to work out " + what;
         };
 
@@ -94,6 +100,24 @@ class CraftGuideTest {
                 .map(it -> org.junit.jupiter.params.provider.Arguments.of(it.group(1), it.group(2), it.group(3)))
                 .toList()
                 .stream();
+    }
+
+    private static String dotsForClean(String words) {
+        String[] part = words.split(" of ");
+        int slips = Integer.parseInt(part[0]);
+        Stream<Slips.Read> all = Stream.iterate(0, it -> it < Integer.parseInt(part[1]), it -> it + 1)
+                .map(it -> new Slips.Read(Reading.DOTS, it < slips ? Reading.CLEAN : Reading.DOTS));
+        return String.format(Locale.ROOT, "%.2f", Slips.of(all).chance(Slips.Mirrored.DOTS, Slips.Mirrored.CLEAN));
+    }
+
+    private static String days(String grades) {
+        List<String> days = new ArrayList<>();
+        Repetition it = Repetition.NEW;
+        for (String grade : grades.split(", ")) {
+            it = it.after(Integer.parseInt(grade));
+            days.add(Integer.toString(it.days()));
+        }
+        return String.join(", ", days);
     }
 
     private static String widest(String words) {

@@ -110,9 +110,16 @@ public record StripDrawing(
             return "nothing " + colour + " shows at any of " + locks.size() + " stitches";
         }
         long loops = locks.stream().filter(it -> shows.applyAsInt(it) > 1).count();
-        return colour + " shows at " + at.size() + " of " + locks.size() + " stitches, between the "
-                + (at.get(0) + 1) + ". and the " + (at.get(at.size() - 1) + 1) + "."
+        return colour + " shows at " + at.size() + " of " + locks.size() + " stitches, from the "
+                + ordinal(at.get(0)) + " to the " + ordinal(at.get(at.size() - 1))
                 + (loops == 0 ? ", as dots" : ", " + loops + " of them as loops over a straight thread");
+    }
+
+    private static String ordinal(int place) {
+        int number = place + 1;
+        int last = number % 10;
+        boolean isTeen = number >= 11 && number <= 13;
+        return number + (isTeen || last == 0 || last > 3 ? "th" : last == 1 ? "st" : last == 2 ? "nd" : "rd");
     }
 
     private long above(int atLeast) {

@@ -24,6 +24,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -126,78 +127,16 @@ public record BalanceRun(
         return strips.stream().filter(it -> it.id().equals(strip)).findFirst();
     }
 
-    /** Returns the same as it ended. */
-    public BalanceRun ended(State how, @Nullable Double at) {
-        return copy(strips, how, at);
-    }
-
-    /** Returns the same, read by this sewist. */
-    public BalanceRun readBy(String name) {
-        return new BalanceRun(
-                machineId,
-                machineName,
-                sewn,
-                needleType,
-                needleNm,
-                strips,
-                state,
-                dial,
-                screw,
-                touched,
-                foundDial,
-                begunOn,
-                simulated,
-                name.isEmpty() ? null : name,
-                sewnBefore);
-    }
-
-    /** Returns who reads its strips; empty for whoever gave no name. */
-    public String readBy() {
-        return reader == null ? "" : reader;
-    }
-
-    /** Returns the same as it was kept, once the machine had sewn so many minutes. */
-    BalanceRun kept(double at, double minutes) {
-        return new BalanceRun(
-                machineId,
-                machineName,
-                sewn,
-                needleType,
-                needleNm,
-                strips,
-                State.KEPT,
-                at,
-                screw,
-                touched,
-                foundDial,
-                begunOn,
-                simulated,
-                reader,
-                minutes);
-    }
-
-    /** Returns the same on a machine that is not there, of this seed. */
-    BalanceRun simulatedBy(long seed) {
-        return new BalanceRun(
-                machineId,
-                machineName,
-                sewn,
-                needleType,
-                needleNm,
-                strips,
-                state,
-                dial,
-                screw,
-                touched,
-                foundDial,
-                begunOn,
-                seed,
-                reader,
-                sewnBefore);
-    }
-
-    /** Returns a new run of the same set-up: after the bobbin was put right, what was sewn before tells nothing any more. */
-    public BalanceRun anew(LocalDate today) {
+    /** Returns a run that begins, with nothing sewn yet. */
+    public static BalanceRun begun(
+            String machineId,
+            String machineName,
+            SetupKept sewn,
+            @Nullable NeedleType needleType,
+            @Nullable Integer needleNm,
+            Touched touched,
+            @Nullable Double foundDial,
+            LocalDate today) {
         return new BalanceRun(
                 machineId,
                 machineName,
@@ -207,13 +146,100 @@ public record BalanceRun(
                 List.of(),
                 State.OPEN,
                 null,
-                screw,
-                Touched.NOTHING,
                 null,
+                touched,
+                foundDial,
                 today,
-                simulated,
-                reader,
+                null,
+                null,
                 null);
+    }
+
+    /** Returns the same as it ended. */
+    public BalanceRun ended(State how, @Nullable Double at) {
+        return but(it -> {
+            it.state = how;
+            it.dial = at;
+        });
+    }
+
+    /** Returns the same, read by this sewist. */
+    public BalanceRun readBy(String name) {
+        return but(it -> it.reader = name.isEmpty() ? null : name);
+    }
+
+    /** Returns who reads its strips; empty for whoever gave no name. */
+    public String readBy() {
+        return reader == null ? "" : reader;
+    }
+
+    /** Returns the same as it was kept, once the machine had sewn so many minutes. */
+    BalanceRun kept(double at, double minutes) {
+        return ended(State.KEPT, at).but(it -> it.sewnBefore = minutes);
+    }
+
+    /** Returns the same on a machine that is not there, of this seed. */
+    BalanceRun simulatedBy(long seed) {
+        return but(it -> it.simulated = seed);
+    }
+
+    /** Returns a new run of the same set-up: after the bobbin was put right, what was sewn before tells nothing any more. */
+    public BalanceRun anew(LocalDate today) {
+        return but(it -> {
+            it.strips = List.of();
+            it.state = State.OPEN;
+            it.dial = null;
+            it.touched = Touched.NOTHING;
+            it.foundDial = null;
+            it.begunOn = today;
+            it.sewnBefore = null;
+        });
+    }
+
+    /** What may differ in a copy. */
+    private static final class Draft {
+        private List<StripKept> strips;
+        private State state;
+        private @Nullable Double dial;
+        private @Nullable Touched touched;
+        private @Nullable Double foundDial;
+        private LocalDate begunOn;
+        private @Nullable Long simulated;
+        private @Nullable String reader;
+        private @Nullable Double sewnBefore;
+
+        Draft(BalanceRun run) {
+            strips = run.strips;
+            state = run.state;
+            dial = run.dial;
+            touched = run.touched;
+            foundDial = run.foundDial;
+            begunOn = run.begunOn;
+            simulated = run.simulated;
+            reader = run.reader;
+            sewnBefore = run.sewnBefore;
+        }
+    }
+
+    private BalanceRun but(Consumer<Draft> change) {
+        Draft it = new Draft(this);
+        change.accept(it);
+        return new BalanceRun(
+                machineId,
+                machineName,
+                sewn,
+                needleType,
+                needleNm,
+                it.strips,
+                it.state,
+                it.dial,
+                screw,
+                it.touched,
+                it.foundDial,
+                it.begunOn,
+                it.simulated,
+                it.reader,
+                it.sewnBefore);
     }
 
     /** Returns what is to be balanced, on this machine. */
@@ -245,26 +271,7 @@ public record BalanceRun(
     }
 
     private BalanceRun withStrips(List<StripKept> all) {
-        return copy(all, state, dial);
-    }
-
-    private BalanceRun copy(List<StripKept> all, State how, @Nullable Double at) {
-        return new BalanceRun(
-                machineId,
-                machineName,
-                sewn,
-                needleType,
-                needleNm,
-                all,
-                how,
-                at,
-                screw,
-                touched,
-                foundDial,
-                begunOn,
-                simulated,
-                reader,
-                sewnBefore);
+        return but(it -> it.strips = all);
     }
 
     @Override

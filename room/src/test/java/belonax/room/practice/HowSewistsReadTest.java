@@ -7,17 +7,20 @@ import belonax.balance.Slips;
 import belonax.balance.TopFace;
 import belonax.balance.Touched;
 import belonax.balance.Underside;
+import belonax.fault.Symptom;
 import belonax.practice.Drill;
 import belonax.practice.DrillId;
 import belonax.practice.DrillKind;
 import belonax.practice.Drills;
 import belonax.room.TestRoom;
+import belonax.room.TestTrouble;
 import belonax.room.TestWork;
 import belonax.room.balance.BalanceBook;
 import belonax.room.balance.BalanceRun;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.needle.WorkLog;
+import belonax.room.trouble.TroubleBook;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -46,6 +49,9 @@ class HowSewistsReadTest {
 
     @Autowired
     private BalanceBook balances;
+
+    @Autowired
+    private TroubleBook troubles;
 
     @Autowired
     private WorkLog work;
@@ -99,6 +105,8 @@ class HowSewistsReadTest {
                 .containsExactly(
                         new Slips.Read(Reading.CLEAN, Reading.TOP_DOTS), new Slips.Read(Reading.CLEAN, Reading.CLEAN));
         assertThat(readers.atTheMachine("")).isEmpty();
+        troubles.begin(TestTrouble.at("heron", Symptom.LOOPS_BELOW), Optional.empty());
+        assertThat(readers.atTheMachine(WREN)).as("it did not hold after all").isEmpty();
         assertThat(drawer.get(BalanceRun.class, run).card().readBy()).isEqualTo(WREN);
     }
 
@@ -122,22 +130,15 @@ class HowSewistsReadTest {
     }
 
     private UUID balanced() {
-        BalanceRun run = new BalanceRun(
+        BalanceRun run = BalanceRun.begun(
                         "heron",
                         "Heron",
                         TestWork.of("poplin", 2, 25).setup(),
                         null,
                         null,
-                        List.of(),
-                        BalanceRun.State.OPEN,
-                        null,
-                        null,
                         Touched.NOTHING,
                         null,
-                        LocalDate.of(2026, 11, 25),
-                        null,
-                        null,
-                        null)
+                        LocalDate.of(2026, 11, 25))
                 .readBy(WREN);
         UUID id = balances.begin(run, Optional.empty());
         read(id, 3, TopFace.CLEAN, Underside.LOOPS);

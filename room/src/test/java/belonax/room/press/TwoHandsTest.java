@@ -10,7 +10,6 @@ import belonax.balance.PullMeasured;
 import belonax.balance.PullRhythm;
 import belonax.balance.Touched;
 import belonax.fault.CheckId;
-import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.life.CareKind;
 import belonax.life.FitCheck;
@@ -24,6 +23,7 @@ import belonax.practice.DrillId;
 import belonax.practice.DrillKind;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.TestRoom;
+import belonax.room.TestTrouble;
 import belonax.room.TestWork;
 import belonax.room.balance.BalanceBook;
 import belonax.room.balance.BalanceRun;
@@ -59,7 +59,6 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -175,7 +174,7 @@ class TwoHandsTest {
                 Named.of("jar", () -> book.jarEmptied()),
                 Named.of("fit", () -> supply.fit("heron", 0, STRETCH_75, WORK, in("heron"))),
                 Named.of("balance", () -> balances.begin(run("heron"), WORK)),
-                Named.of("trouble", () -> troubles.begin(trouble("heron"), WORK)));
+                Named.of("trouble", () -> troubles.begin(TestTrouble.at("heron", Symptom.SKIPPED_STITCHES), WORK)));
     }
 
     @ParameterizedTest
@@ -441,7 +440,7 @@ class TwoHandsTest {
     @Test
     void twenty_hands_that_begin_leave_one_run_and_one_trouble_open() {
         all(() -> balances.begin(run("old-tin"), WORK));
-        all(() -> troubles.begin(trouble("old-tin"), WORK));
+        all(() -> troubles.begin(TestTrouble.at("old-tin", Symptom.SKIPPED_STITCHES), WORK));
 
         assertThat(open("BALANCE", "old-tin")).isEqualTo(1);
         assertThat(open("CASE", "old-tin")).isEqualTo(1);
@@ -449,7 +448,7 @@ class TwoHandsTest {
 
     @Test
     void a_cure_that_is_taken_back_in_the_log_opens_its_trouble_again() {
-        UUID trouble = troubles.begin(trouble("badger"), WORK);
+        UUID trouble = troubles.begin(TestTrouble.at("badger", Symptom.SKIPPED_STITCHES), WORK);
         troubles.answer(
                 trouble,
                 0,
@@ -476,7 +475,7 @@ class TwoHandsTest {
 
     @Test
     void an_answer_is_recorded_once_with_all_that_goes_with_it() {
-        UUID trouble = troubles.begin(trouble("badger"), WORK);
+        UUID trouble = troubles.begin(TestTrouble.at("badger", Symptom.SKIPPED_STITCHES), WORK);
         int before = events("CLEANED");
         TroubleBook.Answer found = new TroubleBook.Answer(
                 CheckId.CLEAN_HOOK_AREA, Result.STILL, null, Optional.empty(), Optional.empty(), Optional.empty());
@@ -516,7 +515,7 @@ class TwoHandsTest {
     void pairs_of_use_cases_do_not_wait_for_each_other_for_ever() {
         double before = sewnMinutes("heron");
         UUID done = work.sewn("heron", 1, Wear.ORDINARY);
-        UUID trouble = troubles.begin(trouble("heron"), WORK);
+        UUID trouble = troubles.begin(TestTrouble.at("heron", Symptom.SKIPPED_STITCHES), WORK);
         UUID run = balances.begin(run("heron"), WORK);
         List<Callable<?>> mixed = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
@@ -624,41 +623,15 @@ class TwoHandsTest {
     }
 
     private BalanceRun run(String machine) {
-        return new BalanceRun(
+        return BalanceRun.begun(
                 machine,
                 machine,
                 new SetupKept(
                         "poplin", "2 layers of poplin", 2, 0.5, 0, ThreadKept.of(SewingThread.spunPolyester(25)), null),
                 null,
                 null,
-                List.of(),
-                BalanceRun.State.OPEN,
-                null,
-                null,
                 Touched.NOTHING,
                 null,
-                LocalDate.of(2026, 11, 25),
-                null,
-                null,
-                null);
-    }
-
-    private static MendCase trouble(String machine) {
-        return new MendCase(
-                machine,
-                machine,
-                List.of(Symptom.SKIPPED_STITCHES),
-                List.of(),
-                SearchSchool.LIKELIEST_PER_MINUTE,
-                "poplin",
-                "2 layers of poplin",
-                2,
-                null,
-                null,
-                Map.of(),
-                null,
-                List.of(),
-                MendCase.State.OPEN,
                 LocalDate.of(2026, 11, 25));
     }
 }

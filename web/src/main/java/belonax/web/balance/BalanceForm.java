@@ -33,22 +33,15 @@ record BalanceForm(
      */
     BalanceRun run(MachineNow machine, TableWork work, LocalDate today) {
         Optional<Needle> needle = machine.fitted().map(it -> it.needle().needle());
-        BalanceRun run = new BalanceRun(
+        BalanceRun run = BalanceRun.begun(
                 machine.id(),
                 machine.machine().name(),
                 work.setup(),
                 needle.map(Needle::type).orElse(null),
                 needle.map(it -> it.size().nm()).orElse(null),
-                List.of(),
-                BalanceRun.State.OPEN,
-                null,
-                null,
                 Objects.requireNonNullElse(touched, Touched.NOTHING),
                 found,
-                today,
-                null,
-                null,
-                null);
+                today);
         run.setup(machine.machine()); // Refuses what no strip can be sewn with.
         return run;
     }

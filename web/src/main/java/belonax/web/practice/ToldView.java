@@ -32,7 +32,7 @@ record ToldView(
                 (right ? "Right: " : "It is: ") + drill.answer(),
                 right ? "" : "You said: " + said + ".",
                 drill.why(),
-                due(given.due(), today),
+                right ? due(given.due(), today) : "It comes back soon, and again tomorrow.",
                 DrillView.of(drill),
                 drill.strip().map(CutPicture::of).orElse(null));
     }

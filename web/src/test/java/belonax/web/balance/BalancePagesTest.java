@@ -230,7 +230,11 @@ class BalancePagesTest {
         form(run + "/keep", "heron", "dial=4&revision=" + revision(run));
 
         assertThat(page(run))
-                .contains("What it really was: balanced from", "Strip 1 showed", "it proves nothing for Heron")
+                .contains(
+                        "What it really was: balanced from",
+                        "somebody who reads each of them right needs",
+                        "Strip 1 showed",
+                        "it proves nothing for Heron")
                 .doesNotContain("Proven for this cloth");
         assertThat(sampler.past("heron")).hasSize(before);
         assertThat(room.find("heron").orElseThrow().dial()).hasValue(4);
