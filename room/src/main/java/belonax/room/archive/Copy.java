@@ -1,5 +1,6 @@
 package belonax.room.archive;
 
+import belonax.room.Words;
 import java.time.Instant;
 import java.util.Locale;
 
@@ -41,15 +42,14 @@ public record Copy(String name, Instant madeAt, Why why, Holds holds, long bytes
     public record Holds(int machines, int needles, int events, int cards, int pictures, int manuals) {
         /** Returns them in words. */
         public String words() {
-            return String.format(
-                    Locale.ROOT,
-                    "%d machines, %d needles, %d happenings, %d things of the drawer, %d pictures, %d manuals",
-                    machines,
-                    needles,
-                    events,
-                    cards,
-                    pictures,
-                    manuals);
+            return String.join(
+                    ", ",
+                    Words.count(machines, "machine"),
+                    Words.count(needles, "needle"),
+                    Words.count(events, "happening"),
+                    Words.count(cards, "card"),
+                    Words.count(pictures, "picture"),
+                    Words.count(manuals, "manual"));
         }
     }
 

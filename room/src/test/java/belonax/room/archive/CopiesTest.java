@@ -130,7 +130,7 @@ class CopiesTest {
                 .filter(it -> it.why() == Why.DAILY)
                 .findFirst()
                 .orElseThrow();
-        assertThat(daily.holds().words()).contains("4 machines", " pictures");
+        assertThat(daily.holds().words()).contains("4 machines", " picture");
         drawer.remove(cloth.id(), cloth.revision());
         UUID added = add("kite cloth");
 

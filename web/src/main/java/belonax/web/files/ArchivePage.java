@@ -3,6 +3,7 @@ package belonax.web.files;
 import belonax.BadInput;
 import belonax.room.archive.Archive;
 import belonax.web.shared.AtStop;
+import belonax.web.shared.Attached;
 import belonax.web.shared.Stop;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -11,7 +12,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -45,9 +45,7 @@ class ArchivePage {
     void write(HttpServletResponse response) throws IOException {
         String name = "belonax-" + LocalDate.now(clock) + ".zip";
         response.setContentType("application/zip");
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment().filename(name).build().toString());
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, Attached.toKeep(name));
         archive.write(response.getOutputStream());
     }
 

@@ -1,10 +1,10 @@
 package belonax.web.plan;
 
+import belonax.web.shared.Attached;
 import belonax.web.shared.print.Pdf;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -53,9 +53,7 @@ class PlanPrint {
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] body) {
         return ResponseEntity.ok()
                 .contentType(type)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, Attached.toKeep(name))
                 .body(body);
     }
 }

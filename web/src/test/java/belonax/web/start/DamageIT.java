@@ -81,7 +81,7 @@ class DamageIT {
         CopiesCommand.setAside(home, copy.name(), Clock.systemUTC());
         started(DamageIT::holdsTheCloth, "belonax.go-back-to=" + copy.name());
         started(DamageIT::holdsTheCloth);
-        assertThat(CopiesCommand.list(home, "./start --own")).contains(copy.name(), "1 things of the drawer");
+        assertThat(CopiesCommand.list(home, "./start --own")).contains(copy.name(), "1 card");
     }
 
     @Test

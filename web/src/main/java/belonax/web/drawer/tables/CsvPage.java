@@ -14,6 +14,7 @@ import belonax.web.drawer.cloth.SwatchForm;
 import belonax.web.drawer.packet.PacketForm;
 import belonax.web.drawer.thread.SpoolForm;
 import belonax.web.shared.AtStop;
+import belonax.web.shared.Attached;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import jakarta.servlet.http.HttpServletResponse;
@@ -64,7 +65,7 @@ class CsvPage {
         String name = table.name().toLowerCase(java.util.Locale.ROOT) + ".csv";
         return ResponseEntity.ok()
                 .contentType(CSV)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .header(HttpHeaders.CONTENT_DISPOSITION, Attached.toKeep(name))
                 .body(text(table).getBytes(StandardCharsets.UTF_8));
     }
 

@@ -1,5 +1,6 @@
 package belonax.web.shared.print;
 
+import belonax.web.shared.Attached;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
@@ -46,7 +47,7 @@ public class CalendarFile {
         events.forEach(calendar::addEvent);
         return ResponseEntity.ok()
                 .contentType(ICALENDAR)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + "\"")
+                .header(HttpHeaders.CONTENT_DISPOSITION, Attached.toShow(name))
                 .body(Biweekly.write(calendar).go().getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -1,5 +1,6 @@
 package belonax.web.shared.print;
 
+import belonax.web.shared.Attached;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
@@ -10,7 +11,6 @@ import java.io.UncheckedIOException;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -33,9 +33,7 @@ public class Pdf {
     public ResponseEntity<byte[]> answer(String name, String template, Map<String, Object> model) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline().filename(name).build().toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, Attached.toShow(name))
                 .body(of(template, model));
     }
 
