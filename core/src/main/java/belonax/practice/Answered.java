@@ -5,4 +5,4 @@ package belonax.practice;
  *
  * @param day on which it was given, counted from any one day
  */
-public record Answered(Topic topic, int level, boolean right, int grade, long day) {}
+public record Answered(Topic topic, boolean right, int grade, long day) {}

@@ -30,8 +30,8 @@ final class CheckDrills {
 
     static Drill make(DrillId id, RandomGenerator random) {
         Symptom symptom = ASKED.get(random.nextInt(ASKED.size()));
-        List<Ranked> ranked =
-                FINDER.rank(Trouble.of(symptom), SearchSchool.values()[0]).checks();
+        List<Ranked> ranked = FINDER.rank(Trouble.of(symptom), SearchSchool.LIKELIEST_PER_MINUTE)
+                .checks();
         Ranked first = ranked.get(0);
         // The farther down the list, the plainer that it does not come first.
         int from = Math.min(1 + (DrillId.HARDEST - id.level()) * 3, ranked.size() - (Drill.CHOICES - 1));

@@ -76,6 +76,6 @@ class TrainerTest {
     }
 
     private static Answered answer(Topic topic, boolean right, long day) {
-        return new Answered(topic, 0, right, right ? 4 : 1, day);
+        return new Answered(topic, right, right ? 4 : 1, day);
     }
 }

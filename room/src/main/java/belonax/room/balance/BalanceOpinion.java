@@ -50,7 +50,7 @@ public class BalanceOpinion {
             Slips slips) {}
 
     /**
-     * What a simulated machine really was.
+     * What a simulated machine really was, worked out once its run is over.
      *
      * @param from the lowest setting that is truly balanced, to the highest
      * @param shown what each strip truly showed, in its order
@@ -75,7 +75,7 @@ public class BalanceOpinion {
                 sampler.proven(run),
                 Optional.ofNullable(run.simulated())
                         .map(it -> simulatedStrip(it, run.strips().size(), setup, sewAt)),
-                Optional.ofNullable(run.simulated()).map(it -> truth(it, run, setup)),
+                Optional.ofNullable(run.simulated()).filter(it -> !run.isOpen()).map(it -> truth(it, run, setup)),
                 slips);
     }
 

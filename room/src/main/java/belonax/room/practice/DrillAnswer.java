@@ -82,7 +82,6 @@ public record DrillAnswer(
         DrillId id = DrillId.read(drill);
         return new Answered(
                 new Topic(id.kind(), topic),
-                id.level(),
                 right,
                 grade,
                 at.atZone(zone).toLocalDate().toEpochDay());

@@ -110,7 +110,7 @@ record BalanceView(
                                 + Words.date(it.begunOn()) + ".")
                         .orElse(null),
                 simulated(run, opinion),
-                open ? null : opinion.truth().map(it -> Revealed.of(it, run)).orElse(null),
+                opinion.truth().map(it -> Revealed.of(it, run)).orElse(null),
                 open && machine.bobbin() != BobbinKind.NONE ? bobbinTest(run, machine) : null,
                 open && run.strips().isEmpty() ? before(run, opinion) : List.of());
     }

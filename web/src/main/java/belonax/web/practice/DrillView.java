@@ -1,7 +1,6 @@
 package belonax.web.practice;
 
 import belonax.practice.Drill;
-import belonax.practice.DrillKind;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -12,7 +11,6 @@ import org.jspecify.annotations.Nullable;
  */
 record DrillView(
         String id,
-        DrillKind kind,
         String question,
         List<String> choices,
         @Nullable StripPicture strip,
@@ -22,16 +20,10 @@ record DrillView(
     static DrillView of(Drill it) {
         return new DrillView(
                 it.id().toString(),
-                it.id().kind(),
                 it.question(),
                 it.choices(),
                 it.strip().map(StripPicture::of).orElse(null),
                 it.needle().map(NeedlePicture::of).orElse(null),
                 it.text());
-    }
-
-    /** Returns who is asked: words alone can be read without seeing a drawing. */
-    boolean needsEyes() {
-        return kind.needsEyes();
     }
 }

@@ -2,9 +2,9 @@ package belonax.web.practice;
 
 import belonax.needle.Needle;
 import belonax.needle.NeedleOutline;
-import belonax.needle.NeedleOutline.Place;
 import belonax.needle.NeedleOutline.Slot;
 import belonax.practice.NeedleDrawing;
+import belonax.web.shared.drawing.OutlinePath;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,9 +14,6 @@ import java.util.List;
  * @param tip the outline of the front near its end, and the box that is looked at
  */
 record NeedlePicture(List<String> fronts, List<Slot> eyes, String side, String tip, String tipBox, String words) {
-    /** What is shown of the blade: from above the scarf to below the tip. */
-    static final String BOX = "0 31.4 9 14.2";
-
     private static final double FRONT_MM = 2.6;
     private static final double SIDE_MM = 7;
     private static final double TIP_REACH_MM = 1.15;
@@ -31,7 +28,9 @@ record NeedlePicture(List<String> fronts, List<Slot> eyes, String side, String t
         double tip = drawing.tipMm();
         double aside = drawing.asideMm(tip);
         return new NeedlePicture(
-                middles.stream().map(it -> path(drawing.front(), it)).toList(),
+                middles.stream()
+                        .map(it -> OutlinePath.through(drawing.front(), it))
+                        .toList(),
                 middles.stream()
                         .map(it -> new Slot(
                                 Pen.rounded(eye.xMm() + it + drawing.asideMm(eye.yMm() + eye.heightMm() / 2)),
@@ -39,23 +38,10 @@ record NeedlePicture(List<String> fronts, List<Slot> eyes, String side, String t
                                 Pen.rounded(eye.widthMm()),
                                 Pen.rounded(eye.heightMm())))
                         .toList(),
-                path(drawing.side(), SIDE_MM),
-                path(drawing.front(), 0),
+                OutlinePath.through(drawing.side(), SIDE_MM),
+                OutlinePath.through(drawing.front(), 0),
                 Pen.rounded(aside - TIP_REACH_MM / 2) + " " + Pen.rounded(tip - TIP_REACH_MM) + " " + TIP_REACH_MM + " "
                         + Pen.rounded(TIP_REACH_MM + 0.1),
                 drawing.inWords());
-    }
-
-    private static String path(List<Place> outline, double middle) {
-        Pen pen = new Pen();
-        for (int i = 0; i < outline.size(); i++) {
-            Place it = outline.get(i);
-            if (i == 0) {
-                pen.to(it.xMm() + middle, it.yMm());
-            } else {
-                pen.line(it.xMm() + middle, it.yMm());
-            }
-        }
-        return pen.drawn() + "Z";
     }
 }

@@ -85,8 +85,14 @@ class PracticeApi {
                     it.drawnUp(),
                     it.nest(),
                     it.locks().stream()
-                            .map(lock ->
-                                    new StitchDrawn(lock.xMm(), lock.yMm(), lock.above(), lock.below(), lock.size()))
+                            .map(lock -> new StitchDrawn(
+                                    lock.xMm(),
+                                    lock.yMm(),
+                                    lock.above(),
+                                    lock.below(),
+                                    lock.size(),
+                                    lock.speckAbove(),
+                                    lock.speckBelow()))
                             .toList());
         }
     }
@@ -95,14 +101,18 @@ class PracticeApi {
      * One hole.
      *
      * @param above how much of the bobbin's thread shows there on top: 0 nothing, 1 a dot, 2 a loop; and so below
+     * @param hairAbove whether a hair of the bobbin's thread stands up there on top, and so below
      */
-    record StitchDrawn(double xMm, double yMm, int above, int below, double size) {}
+    record StitchDrawn(
+            double xMm, double yMm, int above, int below, double size, boolean hairAbove, boolean hairBelow) {}
 
     /** A needle's outlines, from the front and from the side. */
-    record NeedleDrawn(int needles, List<Place> front, List<Place> side, double eyeLengthMm, double eyeWidthMm) {
+    record NeedleDrawn(
+            int needles, double spacingMm, List<Place> front, List<Place> side, double eyeLengthMm, double eyeWidthMm) {
         static NeedleDrawn of(NeedleDrawing it) {
             return new NeedleDrawn(
                     it.needle().count(),
+                    it.needle().spacingMm(),
                     it.front(),
                     it.side(),
                     it.needle().point().eye().lengthMm(),

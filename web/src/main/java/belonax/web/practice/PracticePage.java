@@ -17,6 +17,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -69,11 +70,11 @@ class PracticePage {
         model.addAttribute("kind", kind.map(Enum::name).orElse(""));
         model.addAttribute("kinds", DrillKind.values());
         model.addAttribute("more", more);
-        model.addAttribute("sitting", SittingView.of(sitting, practice.sinceLastWeek(reader)));
         model.addAttribute("surely", SurelyView.of(readers.of(reader)));
         model.addAttribute("told", told.orElse(null));
         model.addAttribute("done", done.filter(drawer::canUndo).orElse(null));
-        boolean ends = sitting.isOver() && sitting.answers() > 0 && !more;
+        boolean ends = told.isEmpty() && sitting.isOver() && sitting.answers() > 0 && !more;
+        model.addAttribute("sitting", SittingView.of(sitting, ends ? practice.sinceLastWeek(reader) : List.of()));
         model.addAttribute("drill", told.isPresent() || ends ? null : DrillView.of(asked(reader, kind, drill)));
         return "practice/page";
     }

@@ -12,12 +12,10 @@ import belonax.room.trouble.CaseBook;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import org.springframework.web.util.UriComponentsBuilder;
@@ -127,13 +125,7 @@ public class Layout {
 
     /** Returns the header by which a browser remembers its machine. */
     static String cookie(String machine) {
-        return ResponseCookie.from(MACHINE_COOKIE, machine)
-                .httpOnly(true)
-                .sameSite("Strict")
-                .path("/")
-                .maxAge(Duration.ofDays(365))
-                .build()
-                .toString();
+        return BrowserCookie.header(MACHINE_COOKIE, machine);
     }
 
     /** Returns the machine that is named by the address, or by the sentence that a form sends along. */

@@ -1,19 +1,17 @@
 package belonax.web.shared;
 
+import belonax.room.practice.DrillAnswer;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URLDecoder;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.Optional;
-import org.springframework.http.ResponseCookie;
 import org.springframework.web.util.WebUtils;
 
 /** Who reads strips in this browser: a name that it remembers, so that several sewists at one machine are told apart. */
 public final class WhoReads {
     private static final String COOKIE = "belonax-reader";
-    private static final int LONGEST = 40;
 
     private WhoReads() {}
 
@@ -22,19 +20,14 @@ public final class WhoReads {
         return Optional.ofNullable(WebUtils.getCookie(request, COOKIE))
                 .map(Cookie::getValue)
                 .map(WhoReads::decoded)
-                .filter(it -> it.length() <= LONGEST && it.chars().noneMatch(Character::isISOControl))
+                .filter(it ->
+                        it.length() <= DrillAnswer.LONGEST_NAME && it.chars().noneMatch(Character::isISOControl))
                 .orElse("");
     }
 
     /** Returns the header by which a browser remembers the name. */
     public static String remembered(String name) {
-        return ResponseCookie.from(COOKIE, URLEncoder.encode(name, StandardCharsets.UTF_8))
-                .httpOnly(true)
-                .sameSite("Strict")
-                .path("/")
-                .maxAge(name.isEmpty() ? Duration.ZERO : Duration.ofDays(365))
-                .build()
-                .toString();
+        return BrowserCookie.header(COOKIE, URLEncoder.encode(name, StandardCharsets.UTF_8));
     }
 
     private static String decoded(String value) {

@@ -122,6 +122,7 @@ class PracticePagesTest {
                 .andExpect(jsonPath("$.kind").value("STRIP"))
                 .andExpect(jsonPath("$.choices.length()").value(4))
                 .andExpect(jsonPath("$.strip.stitches.length()").value(22))
+                .andExpect(jsonPath("$.strip.stitches[0].hairAbove").isBoolean())
                 .andExpect(jsonPath("$.text").isEmpty())
                 .andExpect(jsonPath("$.why").doesNotExist())
                 .andExpect(jsonPath("$.right").doesNotExist())

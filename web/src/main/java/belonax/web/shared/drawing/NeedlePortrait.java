@@ -2,7 +2,6 @@ package belonax.web.shared.drawing;
 
 import belonax.needle.Needle;
 import belonax.needle.NeedleOutline;
-import belonax.needle.NeedleOutline.Place;
 import belonax.needle.NeedleOutline.Slot;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,10 +64,12 @@ public record NeedlePortrait(
                 String.format(Locale.ROOT, "0 %.1f %.1f %.1f", TOP_MM, widthMm, HEIGHT_MM),
                 (int) Math.round(widthMm * PX_PER_MM),
                 (int) Math.round(HEIGHT_MM * PX_PER_MM),
-                middles.stream().map(it -> path(outline.front(), it)).toList(),
+                middles.stream()
+                        .map(it -> OutlinePath.through(outline.front(), it))
+                        .toList(),
                 middles.stream().map(it -> moved(outline.eye(), it)).toList(),
                 middles.stream().map(it -> moved(outline.groove(), it)).toList(),
-                path(outline.side(), widthMm - SIDE_FROM_RIGHT_MM),
+                OutlinePath.through(outline.side(), widthMm - SIDE_FROM_RIGHT_MM),
                 widthMm - 2,
                 TOP_MM + HEIGHT_MM - 0.2);
     }
@@ -83,11 +84,5 @@ public record NeedlePortrait(
 
     private static Slot moved(Slot slot, double byMm) {
         return new Slot(slot.xMm() + byMm, slot.yMm(), slot.widthMm(), slot.heightMm());
-    }
-
-    private static String path(List<Place> outline, double middleMm) {
-        OutlinePath path = new OutlinePath();
-        outline.forEach(it -> path.to(it.xMm() + middleMm, it.yMm()));
-        return path.closed();
     }
 }

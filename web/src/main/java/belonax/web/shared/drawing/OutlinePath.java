@@ -1,13 +1,23 @@
 package belonax.web.shared.drawing;
 
+import belonax.needle.NeedleOutline.Place;
+import java.util.List;
+
 /**
  * A closed SVG path through places, in millimetres to the thousandth. Written by hand and not by a format, because a page of
  * needles has a thousand places.
  */
-final class OutlinePath {
+public final class OutlinePath {
     private static final long PER_MM = 1000;
 
     private final StringBuilder path = new StringBuilder();
+
+    /** Returns the closed path through an outline, moved aside by so much. */
+    public static String through(List<Place> outline, double middleMm) {
+        OutlinePath path = new OutlinePath();
+        outline.forEach(it -> path.to(it.xMm() + middleMm, it.yMm()));
+        return path.closed();
+    }
 
     /** Goes on to a place; the first one is where it begins. */
     OutlinePath to(double xMm, double yMm) {
