@@ -45,6 +45,8 @@ class ArchitectureTest {
             .definedBy("belonax.plan")
             .layer("practice")
             .definedBy("belonax.practice")
+            .layer("sound")
+            .definedBy("belonax.sound")
             .whereLayer("table")
             .mayOnlyAccessLayers("words")
             .whereLayer("needle")
@@ -74,6 +76,8 @@ class ArchitectureTest {
             .mayOnlyAccessLayers(
                     "words", "table", "needle", "thread", "cloth", "machine", "hazard", "match", "life", "balance",
                     "fault", "plan")
+            .whereLayer("sound")
+            .mayOnlyAccessLayers("words")
             .ensureAllClassesAreContainedInArchitecture()
             .because("a package without a place in the order has no rights yet");
 
@@ -93,6 +97,8 @@ class ArchitectureTest {
                     "java.text..",
                     "org.apache.commons.statistics..",
                     "org.jgrapht..",
+                    "org.jtransforms..",
+                    "uk.me.berndporr.iirj..",
                     "java.nio.charset..",
                     "org.jspecify.annotations..")
             .because("the core knows no framework, no clock and no database");

@@ -27,6 +27,8 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Shank;
 import belonax.practice.Repetition;
+import belonax.sound.Knock;
+import belonax.sound.KnockWatch;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.SewingThread;
@@ -75,6 +77,7 @@ class CraftGuideTest {
                 String.format(
                         Locale.ROOT, "%.2f mm", NeedleOutline.of(needle(of)).tipMm());
             case "widest" -> widest(of);
+            case "grown" -> grown(of);
             case "packet" -> NeedleLabel.read(of).needle().orElseThrow().words();
             case "loose" -> loose(of);
             case "weigh" -> weigh(of);
@@ -133,6 +136,14 @@ class CraftGuideTest {
                 0,
                 OptionalDouble.empty()));
         return clearance.hasRoom() ? String.format(Locale.ROOT, "%.1f mm", clearance.maxStitchWidthMm()) : "none";
+    }
+
+    private static String grown(String decibels) {
+        KnockWatch watch = KnockWatch.against(new Knock(0, 8));
+        for (int eight = 0; eight < 10; eight++) {
+            watch.hear(new Knock(Double.parseDouble(decibels.replace(" dB", "")), 8));
+        }
+        return watch.hasGrown() ? "told" : "not told";
     }
 
     private static String loose(String words) {

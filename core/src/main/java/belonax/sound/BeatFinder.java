@@ -1,0 +1,112 @@
+package belonax.sound;
+
+/** Finds what comes again and again in the rises of loudness. Source: docs/craft.md, "Listening". */
+final class BeatFinder {
+    /** A beat is looked for in four seconds, and then closer by. */
+    static final int WINDOW = 4 * Loudness.PER_SECOND;
+
+    private static final int LEAST_WINDOW = 256;
+    private static final int PERIODS_CLOSE_BY = 5;
+    private static final int SHORTEST = Loudness.PER_SECOND / 20;
+    private static final int LONGEST = Loudness.PER_SECOND;
+
+    /** The slower of two beats is taken only if it is more alike by a fifth. */
+    private static final double SLOWER_IF = 1.2;
+
+    private static final int MOST_WITHIN = 8;
+    private static final int SOON = 260;
+    private static final int LATE = 520;
+
+    private final Recent rises;
+    private final Alike far = new Alike(1024);
+    private final Alike near = new Alike(1024);
+    private final double[] window = new double[WINDOW];
+
+    BeatFinder(Recent rises) {
+        this.rises = rises;
+    }
+
+    /** Finds the beat around a moment, WINDOW / 2 steps before the newest at least. */
+    Beat find(long centre) {
+        look(far, centre, WINDOW);
+        int lag = period();
+        double keeps = far.at(far.best(SOON, LATE)) / Math.max(0.05, far.at(lag));
+        Beat close = follow(centre, lag);
+        return new Beat(close.lag(), close.strength(), keeps);
+    }
+
+    /** Finds the beat around a moment that goes on from one that is known. */
+    Beat follow(long centre, double from) {
+        int many = (int) Math.min(WINDOW, Math.max(LEAST_WINDOW, PERIODS_CLOSE_BY * from));
+        look(near, centre, many);
+        int best = near.best((int) Math.max(SHORTEST - 1, 0.75 * from), (int) Math.min(LONGEST, 1.33 * from + 1));
+        double strength = near.height(best);
+        return isPartOfSlower(best, strength, many)
+                ? Beat.NONE
+                : new Beat(fine(near.top(best), strength, many), strength, 1);
+    }
+
+    private void look(Alike alike, long centre, int many) {
+        rises.copy(centre - many / 2, window, many);
+        alike.look(window, many);
+    }
+
+    /** A part of a stitch may come again before the stitch does. */
+    private boolean isPartOfSlower(int lag, double strength, int many) {
+        for (int times = 2; times <= 3 && times * lag + 3 < many / 2; times++) {
+            if (near.height(near.best(times * lag - 2, times * lag + 3)) > SLOWER_IF * strength) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The second to the fourth time tell the length of one more exactly. */
+    private double fine(double lag, double strength, int many) {
+        double finer = lag;
+        for (int times = 2; times <= 4 && times * finer < 0.6 * many; times++) {
+            int there = near.best((int) (times * finer) - 2, (int) (times * finer) + 3);
+            if (near.at(there) < 0.5 * strength) {
+                break;
+            }
+            finer = near.top(there) / times;
+        }
+        return finer;
+    }
+
+    private int period() {
+        int slow = SHORTEST;
+        for (int lag = SHORTEST; lag <= LONGEST; lag++) {
+            if (far.around(lag) > far.around(slow)) {
+                slow = lag;
+            }
+        }
+        for (int parts = MOST_WITHIN; parts > 1; parts--) {
+            int fast = near(slow / parts);
+            if (slow / parts >= SHORTEST && comesEachTime(fast, slow, parts)) {
+                return fast;
+            }
+        }
+        return slow;
+    }
+
+    private int near(int lag) {
+        int stray = Math.max(1, (int) (0.06 * lag));
+        int best = Math.max(SHORTEST, lag - stray);
+        for (int it = best; it <= lag + stray + 1; it++) {
+            if (far.around(it) > far.around(best)) {
+                best = it;
+            }
+        }
+        return best;
+    }
+
+    private boolean comesEachTime(int fast, int slow, int parts) {
+        double enough = far.around(slow) / SLOWER_IF;
+        boolean all = far.around(fast) >= enough;
+        for (int times = 2; times < parts && all; times++) {
+            all = far.around(Math.round((float) times * slow / parts)) >= enough;
+        }
+        return all;
+    }
+}
