@@ -3,7 +3,10 @@ package belonax.plan;
 import belonax.hazard.Purpose;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * How fast this sewist sews: metres an hour by purpose, from the steps that were done. Until five are known, 0.4 of the motor's 800
@@ -14,9 +17,11 @@ public final class Pace {
     private static final int ENOUGH_OF_A_PURPOSE = 3;
 
     private final List<Sewn> sewn;
+    private final Map<String, Double> heard;
 
-    private Pace(List<Sewn> sewn) {
+    private Pace(List<Sewn> sewn, Map<String, Double> heard) {
         this.sewn = List.copyOf(sewn);
+        this.heard = new TreeMap<>(heard);
     }
 
     /**
@@ -32,12 +37,21 @@ public final class Pace {
     }
 
     public static Pace of(List<Sewn> sewn) {
-        return new Pace(sewn);
+        return new Pace(sewn, Map.of());
     }
 
-    /** Returns the speed that holds where nothing is known. */
-    public double stitchesPerMinute() {
-        return ThreadUse.STITCHES_A_MINUTE;
+    /**
+     * Returns the same with the speeds at which machines were heard.
+     *
+     * @param byMachine stitches a minute on the clock, guiding and turning included, by the machine's name
+     */
+    public Pace hearing(Map<String, Double> byMachine) {
+        return new Pace(sewn, byMachine);
+    }
+
+    /** Returns the stitches a minute on the clock that are sewn on a machine, where no metres an hour are known. */
+    public double stitchesPerMinute(String machine) {
+        return heard.getOrDefault(machine, ThreadUse.STITCHES_A_MINUTE);
     }
 
     public boolean isKnown() {
@@ -55,13 +69,21 @@ public final class Pace {
 
     /** Returns what the minutes of a plan rest on, in one sentence. */
     public String words() {
-        return isKnown()
-                ? String.format(
-                        Locale.ROOT,
-                        "Minutes as you sewed %d steps before: about %.0f metres an hour.",
-                        sewn.size(),
-                        median(sewn))
-                : "Minutes at 0.4 of a motor's speed, until five of your own steps are known.";
+        if (isKnown()) {
+            return String.format(
+                    Locale.ROOT,
+                    "Minutes as you sewed %d steps before: about %.0f metres an hour.",
+                    sewn.size(),
+                    median(sewn));
+        }
+        String until = ", until five of your own steps are known.";
+        return heard.isEmpty()
+                ? "Minutes at 0.4 of a motor's speed" + until
+                : "Minutes as your machines were heard: "
+                        + heard.entrySet().stream()
+                                .map(it -> String.format(Locale.ROOT, "%s %.0f", it.getKey(), it.getValue()))
+                                .collect(Collectors.joining(", "))
+                        + " stitches a minute, guiding and turning included" + until;
     }
 
     private static double median(List<Sewn> of) {

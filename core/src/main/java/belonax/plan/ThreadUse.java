@@ -33,6 +33,11 @@ public record ThreadUse(double topMm, double belowMm) {
         return new ThreadUse(run, run);
     }
 
+    /** Returns the minutes on the clock in which so many stitches are sewn. */
+    public static double minutesOf(double stitches) {
+        return stitches / STITCHES_A_MINUTE;
+    }
+
     /** Returns the metres that so many minutes at the needle take from above, waste included. */
     public double topMetres(double minutes) {
         return metres(topMm, minutes);

@@ -7,11 +7,19 @@ package belonax.sound;
  * @param perSecond its stitches a second then; 0 while it stands
  * @param stitches all that were counted
  * @param seconds how long it ran
+ * @param workSeconds from the first stitch to the last, without pauses of more than two minutes
  * @param alike how alike its stitches were, 0 to 1
  * @param alarm what has to be looked at at once
  */
-public record Heard(boolean isRunning, double perSecond, double stitches, double seconds, double alike, Alarm alarm) {
-    public static final Heard NOTHING = new Heard(false, 0, 0, 0, 0, Alarm.NONE);
+public record Heard(
+        boolean isRunning,
+        double perSecond,
+        double stitches,
+        double seconds,
+        double workSeconds,
+        double alike,
+        Alarm alarm) {
+    public static final Heard NOTHING = new Heard(false, 0, 0, 0, 0, 0, Alarm.NONE);
 
     /** How sure the count is. */
     public enum Certainty {

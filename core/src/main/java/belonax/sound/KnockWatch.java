@@ -62,9 +62,7 @@ public final class KnockWatch {
         if (isFresh) {
             learning.add(knock);
             if (learning.size() >= ENOUGH_TO_LEARN) {
-                fresh = new Knock(
-                        Middle.of(learning.stream().map(Knock::decibels).toList()),
-                        Middle.of(learning.stream().map(Knock::perSecond).toList()));
+                fresh = Knock.middle(learning);
             }
         }
     }

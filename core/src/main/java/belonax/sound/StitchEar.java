@@ -22,6 +22,7 @@ public final class StitchEar {
     private static final int KEPT = 8192;
 
     private static final int AGAIN_WITHIN = 60 * Loudness.PER_SECOND;
+    private static final int LONG_PAUSE = 120 * Loudness.PER_SECOND;
     private static final int MOST_STRAYS = 15;
     private static final int QUARTER_SECOND = 50;
 
@@ -51,6 +52,7 @@ public final class StitchEar {
     private double stitches;
     private double blankStitches;
     private double seconds;
+    private double workSeconds;
     private double alike;
     private double slices;
 
@@ -94,6 +96,8 @@ public final class StitchEar {
     }
 
     private void begin(long centre) {
+        double before = seconds;
+        long last = countedTo;
         beat = proof.last();
         isRunning = true;
         blanks = 0;
@@ -102,6 +106,8 @@ public final class StitchEar {
         measuredTo = centre;
         countBack(centre);
         countedTo = centre;
+        boolean isSameWork = last > 0 && centre - last <= LONG_PAUSE;
+        workSeconds += isSameWork ? (centre - last) / (double) Loudness.PER_SECOND : seconds - before;
     }
 
     private void goOn(long centre) {
@@ -109,6 +115,7 @@ public final class StitchEar {
         strays = proof.contradicts(next) ? strays + 1 : 0;
         if (isSame(centre, next, beat)) {
             beat = next;
+            workSeconds += (1 + blanks) * SLICE_SECONDS;
             count(beat);
             countedTo = centre;
             measure(centre);
@@ -175,6 +182,7 @@ public final class StitchEar {
                 isRunning ? beat.perSecond() : 0,
                 stitches,
                 seconds,
+                workSeconds,
                 slices == 0 ? 0 : alike / slices,
                 alarm());
     }

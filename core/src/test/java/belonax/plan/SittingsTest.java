@@ -18,6 +18,7 @@ import belonax.plan.Sittings.Sitting;
 import belonax.thread.SewingThread;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -88,6 +89,13 @@ class SittingsTest {
 
         assertThat(Pace.of(four).metresAnHour(Purpose.SEAM)).isEmpty();
         assertThat(Pace.of(four).words()).startsWith("Minutes at 0.4 of a motor's speed");
+        Pace heard = Pace.of(four).hearing(Map.of("Badger", 214.4));
+        assertThat(heard.words())
+                .isEqualTo(
+                        "Minutes as your machines were heard: Badger 214 stitches a minute, guiding and turning included,"
+                                + " until five of your own steps are known.");
+        assertThat(heard.stitchesPerMinute("Badger")).isEqualTo(214.4);
+        assertThat(heard.stitchesPerMinute("Heron")).as("never heard").isEqualTo(320);
         assertThat(Pace.of(seven).metresAnHour(Purpose.SEAM)).hasValue(60);
         assertThat(Pace.of(seven).metresAnHour(Purpose.HEM)).hasValue(24);
         assertThat(Pace.of(seven).metresAnHour(Purpose.ZIP)).hasValue(60);

@@ -72,7 +72,7 @@ class KnockWatchTest {
         assertThat(moment.hasGrown()).isFalse();
 
         KnockWatch faster = KnockWatch.against(FRESH);
-        hear(faster, 5, 12.5, 50);
+        hear(faster, 5, 16.5, 50);
         assertThat(faster.hasGrown()).isFalse();
     }
 

@@ -84,7 +84,7 @@ class StitchEarTest {
     void what_is_no_machine_makes_no_stitch(String others, Setting setting) {
         listen(setting, 11, 10 * MINUTE);
 
-        assertThat(ear.heard()).isEqualTo(new Heard(false, 0, 0, 0, 0, Alarm.NONE));
+        assertThat(ear.heard()).isEqualTo(Heard.NOTHING);
     }
 
     @Test
@@ -101,6 +101,19 @@ class StitchEarTest {
         assertThat(room.rate()).isZero();
         assertThat(ear.heard().isRunning()).isFalse();
         assertThat(ear.heard().perSecond()).isZero();
+    }
+
+    @Test
+    void the_time_of_the_work_has_its_pauses_in_it_but_not_the_long_ones() {
+        Sewing twoSeamsAndTea = new Sewing(8, 8, 0.04, 2, 20, 20, 10, 10);
+        listen(Setting.quiet(twoSeamsAndTea, 10), 6, 54 * Loudness.PER_SECOND);
+        assertThat(ear.heard().workSeconds()).isCloseTo(50, within(1.5));
+
+        for (int i = 0; i < 3 * MINUTE; i++) {
+            ear.hear(new Loudness(0.005, 0.003));
+        }
+        listen(Setting.quiet(Sewing.on(8, 20), 10), 6, 25 * Loudness.PER_SECOND);
+        assertThat(ear.heard().workSeconds()).as("a cup of tea is no work").isCloseTo(70, within(2.0));
     }
 
     @Test

@@ -89,6 +89,7 @@ class DemoProjects implements ApplicationRunner {
                 Set.of(after),
                 Set.of(),
                 null,
-                took));
+                took,
+                null));
     }
 }

@@ -1,5 +1,6 @@
 package belonax.room.event;
 
+import belonax.BadInput;
 import belonax.balance.PullMeasured;
 import belonax.balance.PullRhythm;
 import belonax.fault.CheckId;
@@ -11,6 +12,7 @@ import belonax.match.Scrap;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
 import belonax.room.Words;
+import belonax.sound.Knock;
 import belonax.thread.Build;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
@@ -181,6 +183,46 @@ public sealed interface Event {
         public String words(Named named) {
             String cloth = wear == Wear.ORDINARY ? "ordinary cloth" : wear.words();
             return String.format(Locale.ROOT, "sewn %.0f min, %s", minutes, on == null ? cloth : on);
+        }
+    }
+
+    /**
+     * A machine was listened to while it sewed; of the sound nothing is kept but these figures.
+     *
+     * @param needle the needle that was in it
+     * @param needleHours what that had sewn before, in effective hours
+     * @param stitches that were counted
+     * @param minutes that the machine ran
+     * @param clockMinutes from the first stitch to the last, without pauses of more than two minutes
+     * @param knock what its point's knock came to, and how fast it was; null where that could not be measured
+     * @param on what was sewn, in words
+     */
+    record Heard(
+            String machine,
+            UUID needle,
+            double needleHours,
+            double stitches,
+            double minutes,
+            double clockMinutes,
+            @Nullable Knock knock,
+            Wear wear,
+            @Nullable String on)
+            implements Event, OnMachine, OfNeedle {
+        public Heard {
+            BadInput.unless(
+                    stitches >= 0 && minutes >= 0 && clockMinutes >= 0 && needleHours >= 0,
+                    "stitches",
+                    () -> "What was heard is 0 or more.");
+        }
+
+        /** Returns the stitches a minute while it ran. */
+        public double perMinute() {
+            return minutes <= 0 ? 0 : stitches / minutes;
+        }
+
+        @Override
+        public String words(Named named) {
+            return String.format(Locale.ROOT, "heard %,.0f stitches, %.0f a minute", stitches, perMinute());
         }
     }
 

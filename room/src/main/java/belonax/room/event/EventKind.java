@@ -17,6 +17,7 @@ public enum EventKind {
     PIECES_FOUND(Event.PiecesFound.class),
     SILENT_TURN(Event.SilentTurn.class),
     SEWN(Event.Sewn.class),
+    HEARD(Event.Heard.class),
     THREAD_USED(Event.ThreadUsed.class),
     SCRAP_SEEN(Event.ScrapSeen.class),
     PULL_TESTED(Event.PullTested.class),

@@ -72,6 +72,14 @@ public interface EventRepository extends Repository<StoredEvent, Long> {
             order by e.at, e.seq""")
     List<StoredEvent> sewnSince(String machineId, Instant from);
 
+    /** Returns what was heard of a machine since then, without what was taken back. */
+    @Query("""
+            select e from StoredEvent e
+            where e.at >= :from and e.machineId = :machineId and e.kind = belonax.room.event.EventKind.HEARD
+              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
+            order by e.at, e.seq""")
+    List<StoredEvent> heardSince(String machineId, Instant from);
+
     /** Returns what was laid on a machine's table since then, and what lay there before, without what was taken back. */
     @Query("""
             select e from StoredEvent e

@@ -3,6 +3,7 @@ package belonax.room.needle;
 import belonax.BadInput;
 import belonax.life.EffectiveHours;
 import belonax.life.Wear;
+import belonax.plan.ThreadUse;
 import belonax.room.Remembered;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
@@ -24,6 +25,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Counts the work of the needles in a machine, by entry or by a timer. */
@@ -80,14 +82,24 @@ public class WorkLog {
         void counted(UUID action, String machineId, double minutes, TableWork work);
     }
 
-    /** Work of one kind that is counted. */
+    /**
+     * Work of one kind that is counted.
+     *
+     * @param minutes at the needle
+     * @param threadMinutes minutes on the clock in which as much thread is used
+     */
     private record Piece(
             double minutes,
+            double threadMinutes,
             Wear wear,
             boolean sheds,
             @Nullable TableWork work) {
         static Piece of(double minutes, TableWork work) {
-            return new Piece(minutes, work.wear(), work.top().sewing().shedsLint(), work);
+            return new Piece(minutes, minutes, work.wear(), work.top().sewing().shedsLint(), work);
+        }
+
+        Piece usingThreadOf(double share) {
+            return new Piece(minutes, minutes * share, wear, sheds, work);
         }
 
         @Nullable
@@ -124,7 +136,7 @@ public class WorkLog {
                 .flatMap(MachineNow::thread)
                 .filter(SewingThread::shedsLint)
                 .isPresent();
-        return new Piece(minutes, wear, sheds, null);
+        return new Piece(minutes, minutes, wear, sheds, null);
     }
 
     private UUID count(UUID action, String machineId, List<Piece> pieces) {
@@ -140,10 +152,26 @@ public class WorkLog {
             boolean linty = piece.sheds() || piece.wear().isLinty();
             machineMinutes.add(machineId, piece.minutes(), linty ? piece.minutes() : 0);
             if (piece.work() != null) {
-                consumables.forEach(it -> it.counted(action, machineId, piece.minutes(), piece.work()));
+                consumables.forEach(it -> it.counted(action, machineId, piece.threadMinutes(), piece.work()));
             }
         }
         return action;
+    }
+
+    /**
+     * Counts, as a part of an action, minutes that a machine was heard to run, for each work the time that it lay on the table.
+     *
+     * @param since when it was begun to listen
+     * @param stitches that were heard in them, by which thread is counted
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void heard(UUID action, String machineId, Instant since, double minutes, double stitches) {
+        double share = minutes <= 0 ? 1 : ThreadUse.minutesOf(stitches) / minutes;
+        Running listened = running(since);
+        List<Piece> pieces = pieces(machineId, listened, minutes).stream()
+                .map(it -> it.usingThreadOf(share))
+                .toList();
+        count(action, machineId, pieces);
     }
 
     /**
@@ -252,12 +280,14 @@ public class WorkLog {
 
     /** Returns the timer of a machine, if it runs. */
     public Optional<Running> running(MachineNow machine) {
-        return machine.timerSince().map(it -> {
-            Duration passed = Duration.between(it, clock.instant());
-            // A clock that was set back has counted nothing yet.
-            Duration time = passed.isNegative() ? Duration.ZERO : passed;
-            return new Running(it, time.toSeconds() / 60.0, time.compareTo(FORGOTTEN) > 0);
-        });
+        return machine.timerSince().map(this::running);
+    }
+
+    private Running running(Instant since) {
+        Duration passed = Duration.between(since, clock.instant());
+        // A clock that was set back has counted nothing yet.
+        Duration time = passed.isNegative() ? Duration.ZERO : passed;
+        return new Running(since, time.toSeconds() / 60.0, time.compareTo(FORGOTTEN) > 0);
     }
 
     /** Does the same by the machine's short name. */

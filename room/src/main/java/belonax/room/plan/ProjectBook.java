@@ -8,8 +8,11 @@ import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
 import belonax.room.press.UseCase;
+import belonax.room.sound.SoundLog;
 import belonax.room.table.TableBook;
+import java.time.Clock;
 import java.time.DayOfWeek;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -29,15 +32,27 @@ public class ProjectBook {
     private final SewingRoom room;
     private final TableBook table;
     private final WorkLog log;
+    private final SoundLog sounds;
     private final Undo undo;
+    private final Clock clock;
     private final Supplier<UUID> ids;
 
-    ProjectBook(DrawerStore drawer, SewingRoom room, TableBook table, WorkLog log, Undo undo, Supplier<UUID> ids) {
+    ProjectBook(
+            DrawerStore drawer,
+            SewingRoom room,
+            TableBook table,
+            WorkLog log,
+            SoundLog sounds,
+            Undo undo,
+            Clock clock,
+            Supplier<UUID> ids) {
         this.drawer = drawer;
         this.room = room;
         this.table = table;
         this.log = log;
+        this.sounds = sounds;
         this.undo = undo;
+        this.clock = clock;
         this.ids = ids;
     }
 
@@ -123,7 +138,7 @@ public class ProjectBook {
         ProjectStep asked = kept.card().get(step);
         room.hold(asked.machineId());
         double sewn = room.get(asked.machineId()).work().sewnMinutes();
-        UUID change = change(project, revision, it -> it.change(step, old -> old.begun(sewn)));
+        UUID change = change(project, revision, it -> it.change(step, old -> old.begun(sewn, clock.instant())));
         table.lay(ids.get(), asked.machineId(), asked.work());
         return change;
     }
@@ -159,9 +174,13 @@ public class ProjectBook {
     @Transactional(readOnly = true)
     public double took(ProjectStep step) {
         Double before = step.sewnBefore();
-        return before == null
-                ? 0
-                : Math.max(0, room.get(step.machineId()).work().sewnMinutes() - before);
+        if (before == null) {
+            return 0;
+        }
+        // Where a machine was listened to only its running was counted; guiding and turning take their time too.
+        Instant begun = step.begunAt();
+        double idle = begun == null ? 0 : sounds.idleMinutes(step.machineId(), begun);
+        return Math.max(0, room.get(step.machineId()).work().sewnMinutes() - before) + idle;
     }
 
     /** Has a step to sew again. */

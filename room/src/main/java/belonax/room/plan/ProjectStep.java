@@ -4,6 +4,7 @@ import belonax.BadInput;
 import belonax.plan.Step;
 import belonax.room.card.Card;
 import belonax.room.event.TableWork;
+import java.time.Instant;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param pinned what the sewist wants sewn before it, whatever that costs
  * @param sewnBefore minutes that its machine had sewn when it was begun; null until then
  * @param tookMinutes what it really took; null until it is done
+ * @param begunAt when it was begun; null until then, and for those begun before that was kept
  */
 public record ProjectStep(
         String id,
@@ -31,7 +33,8 @@ public record ProjectStep(
         Set<String> after,
         Set<String> pinned,
         @Nullable Double sewnBefore,
-        @Nullable Double tookMinutes) {
+        @Nullable Double tookMinutes,
+        @Nullable Instant begunAt) {
     private static final double MOST_MINUTES = 100_000;
 
     public ProjectStep {
@@ -71,27 +74,30 @@ public record ProjectStep(
 
     ProjectStep called(String newId) {
         return new ProjectStep(
-                newId, name, machineId, work, seamMetres, passes, after, pinned, sewnBefore, tookMinutes);
+                newId, name, machineId, work, seamMetres, passes, after, pinned, sewnBefore, tookMinutes, begunAt);
     }
 
-    ProjectStep begun(double sewn) {
-        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, pinned, sewn, null);
+    ProjectStep begun(double sewn, Instant at) {
+        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, pinned, sewn, null, at);
     }
 
     ProjectStep done(double minutes) {
-        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, pinned, sewnBefore, minutes);
+        return new ProjectStep(
+                id, name, machineId, work, seamMetres, passes, after, pinned, sewnBefore, minutes, begunAt);
     }
 
     ProjectStep again() {
-        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, pinned, null, null);
+        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, pinned, null, null, null);
     }
 
     ProjectStep pinnedAfter(Set<String> others) {
-        return new ProjectStep(id, name, machineId, work, seamMetres, passes, after, others, sewnBefore, tookMinutes);
+        return new ProjectStep(
+                id, name, machineId, work, seamMetres, passes, after, others, sewnBefore, tookMinutes, begunAt);
     }
 
     ProjectStep waitingFor(Set<String> others) {
-        return new ProjectStep(id, name, machineId, work, seamMetres, passes, others, pinned, sewnBefore, tookMinutes);
+        return new ProjectStep(
+                id, name, machineId, work, seamMetres, passes, others, pinned, sewnBefore, tookMinutes, begunAt);
     }
 
     /** Returns the same step told anew; what became of it stays. */
@@ -106,7 +112,8 @@ public record ProjectStep(
                 now.after,
                 pinned,
                 sewnBefore,
-                tookMinutes);
+                tookMinutes,
+                begunAt);
     }
 
     ProjectStep without(String gone) {
@@ -120,7 +127,8 @@ public record ProjectStep(
                 without(after, gone),
                 without(pinned, gone),
                 sewnBefore,
-                tookMinutes);
+                tookMinutes,
+                begunAt);
     }
 
     private static Set<String> without(Set<String> ids, String gone) {

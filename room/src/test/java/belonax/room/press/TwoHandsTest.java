@@ -264,7 +264,7 @@ class TwoHandsTest {
     }
 
     private static ProjectStep step() {
-        return new ProjectStep("", "hem", "heron", WORK.orElseThrow(), 2, 1, Set.of(), Set.of(), null, null);
+        return new ProjectStep("", "hem", "heron", WORK.orElseThrow(), 2, 1, Set.of(), Set.of(), null, null, null);
     }
 
     @Test

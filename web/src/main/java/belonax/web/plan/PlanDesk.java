@@ -27,10 +27,12 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.plan.Project;
 import belonax.room.plan.ProjectBook;
 import belonax.room.plan.ProjectStep;
+import belonax.room.sound.SoundLog;
 import belonax.room.supply.NeedleSupply;
 import belonax.web.shared.sentence.Sentences;
 import belonax.web.shared.sentence.Stock;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -58,6 +60,7 @@ class PlanDesk {
     private final Sampler sampler;
     private final DrawerStore drawer;
     private final Sentences sentences;
+    private final SoundLog sounds;
 
     PlanDesk(
             JobPlanner planner,
@@ -66,7 +69,8 @@ class PlanDesk {
             NeedleSupply needles,
             Sampler sampler,
             DrawerStore drawer,
-            Sentences sentences) {
+            Sentences sentences,
+            SoundLog sounds) {
         this.planner = planner;
         this.projects = projects;
         this.room = room;
@@ -74,6 +78,7 @@ class PlanDesk {
         this.sampler = sampler;
         this.drawer = drawer;
         this.sentences = sentences;
+        this.sounds = sounds;
     }
 
     /**
@@ -110,7 +115,7 @@ class PlanDesk {
                 .collect(Collectors.toMap(MachineNow::id, it -> it, (one, other) -> one, LinkedHashMap::new));
         Stock stock = sentences.stock();
         Map<String, String> cannot = new LinkedHashMap<>();
-        Pace pace = pace(all);
+        Pace pace = pace(all).hearing(heard(machines.values()));
         List<Step> steps = steps(kept.card(), machines, stock, pace, cannot);
         List<Station> stations =
                 machines.values().stream().map(it -> station(it, pace)).toList();
@@ -180,6 +185,13 @@ class PlanDesk {
                 .toList());
     }
 
+    private Map<String, Double> heard(Collection<MachineNow> machines) {
+        Map<String, Double> heard = new LinkedHashMap<>();
+        machines.forEach(it -> sounds.stitchesPerMinute(it.id())
+                .ifPresent(perMinute -> heard.put(it.machine().name(), perMinute)));
+        return heard;
+    }
+
     private List<Step> steps(
             Project project, Map<String, MachineNow> machines, Stock stock, Pace pace, Map<String, String> cannot) {
         List<ProjectStep> open =
@@ -236,7 +248,7 @@ class PlanDesk {
     private static Station station(MachineNow it, Pace pace) {
         return new Station(
                 it.id(),
-                pace.stitchesPerMinute(),
+                pace.stitchesPerMinute(it.machine().name()),
                 PlanSteps.bobbin(it),
                 it.machine().dial(),
                 it.fitted().map(in -> new AtHand(in.needle(), left(in.needle().effectiveHours()))),

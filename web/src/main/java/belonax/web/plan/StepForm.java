@@ -45,6 +45,7 @@ record StepForm(
                 Objects.requireNonNullElse(after, Set.<String>of()),
                 Set.of(),
                 null,
+                null,
                 null);
     }
 }

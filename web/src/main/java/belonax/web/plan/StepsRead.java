@@ -96,7 +96,7 @@ record StepsRead(Sentences sentences, Stock stock, List<MachineNow> machines, Ma
 
     private static ProjectStep step(
             String id, String name, MachineNow machine, TableWork work, double metres, int passes, Set<String> after) {
-        return new ProjectStep(id, name, machine.id(), work, metres, passes, after, Set.of(), null, null);
+        return new ProjectStep(id, name, machine.id(), work, metres, passes, after, Set.of(), null, null, null);
     }
 
     private MachineNow machine(String called) {

@@ -1,0 +1,26 @@
+package belonax.room.sound;
+
+import belonax.BadInput;
+import belonax.sound.Heard;
+import belonax.sound.Knock;
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * What listening to a machine came to, before a sewist counts it.
+ *
+ * @param since when it was begun
+ * @param knock the middle of what was measured, where enough was
+ */
+public record Listened(Instant since, Heard heard, Optional<Knock> knock) {
+    /** Less is a knock on the table. */
+    private static final double LEAST_STITCHES = 20;
+
+    /** @throws BadInput if too little was heard to be counted */
+    public Listened {
+        BadInput.unless(
+                heard.stitches() >= LEAST_STITCHES,
+                "machine",
+                () -> "Fewer than twenty stitches were heard, too few to be sure of. Sew on, or use the clock.");
+    }
+}

@@ -1,0 +1,168 @@
+package belonax.room.sound;
+
+import belonax.BadInput;
+import belonax.life.Wear;
+import belonax.machine.BobbinKind;
+import belonax.room.event.Event;
+import belonax.room.event.EventKind;
+import belonax.room.event.EventRepository;
+import belonax.room.event.TableWork;
+import belonax.room.machine.MachineRepository;
+import belonax.room.needle.MachineNow;
+import belonax.room.needle.SewingRoom;
+import belonax.room.needle.WorkLog;
+import belonax.room.press.UseCase;
+import belonax.sound.Knock;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Counts what was heard of a machine, and tells what is known of how it sounds and how fast it is sewn on. */
+@Service
+public class SoundLog {
+    /** A needle is fresh for so long, in effective hours. */
+    private static final double FRESH_HOURS = 1;
+
+    private static final int LATEST = 60;
+    private static final int LATEST_FRESH = 5;
+    private static final double ENOUGH_STITCHES = 500;
+
+    private final SewingRoom room;
+    private final MachineRepository machines;
+    private final EventRepository events;
+    private final WorkLog work;
+    private final Clock clock;
+    private final Supplier<UUID> ids;
+
+    SoundLog(
+            SewingRoom room,
+            MachineRepository machines,
+            EventRepository events,
+            WorkLog work,
+            Clock clock,
+            Supplier<UUID> ids) {
+        this.room = room;
+        this.machines = machines;
+        this.events = events;
+        this.work = work;
+        this.clock = clock;
+        this.ids = ids;
+    }
+
+    /**
+     * Refuses machines that cannot be listened to.
+     *
+     * @throws BadInput if no needle is in it, or it has loopers
+     */
+    public void checkCanBeHeard(MachineNow now) {
+        BadInput.unless(
+                now.machine().bobbin() != BobbinKind.NONE,
+                "machine",
+                () ->
+                        "A machine with loopers sounds several times a stitch, so its stitches cannot be told. Use the clock.");
+        BadInput.unless(
+                now.fitted().isPresent(),
+                "machine",
+                () -> "No needle is in " + now.machine().name() + ", as far as Belonax knows.");
+    }
+
+    /**
+     * Counts what was heard as work of the needles in a machine, on what lies on its table.
+     *
+     * @return the action, by which all of it can be taken back
+     * @throws BadInput if it cannot be counted
+     */
+    @UseCase
+    public UUID keep(String machineId, Listened listened) {
+        machines.hold(machineId);
+        MachineNow now = room.get(machineId);
+        now.checkSeen();
+        checkCanBeHeard(now);
+        BadInput.unless(
+                now.timerSince().isEmpty(),
+                "machine",
+                () -> "The clock of " + now.machine().name()
+                        + " runs as well, so it would be counted twice. Pause it, and count only one of the two.");
+        UUID action = ids.get();
+        work.heard(
+                action,
+                machineId,
+                listened.since(),
+                listened.heard().minutes(),
+                listened.heard().stitches());
+        events.add(action, clock.instant(), heard(now, listened));
+        return action;
+    }
+
+    private static Event.Heard heard(MachineNow now, Listened it) {
+        MachineNow.Fitted fitted = now.fitted().orElseThrow();
+        return new Event.Heard(
+                now.id(),
+                fitted.needleId(),
+                fitted.needle().effectiveHours(),
+                it.heard().stitches(),
+                it.heard().minutes(),
+                it.heard().workSeconds() / 60,
+                it.knock().orElse(null),
+                wear(now),
+                now.tableWords());
+    }
+
+    private static Wear wear(MachineNow now) {
+        return now.table().map(TableWork::wear).orElse(Wear.ORDINARY);
+    }
+
+    /** Tells whether the needle in a machine has hardly sewn, so that it sounds as a fresh one does. */
+    public static boolean isFresh(MachineNow now) {
+        return now.fitted()
+                .filter(it -> it.needle().effectiveHours() < FRESH_HOURS
+                        && !it.needle().struck())
+                .isPresent();
+    }
+
+    /** Returns how a fresh needle knocks on such cloth as lies on this machine's table: the middle of the last five times. */
+    @Transactional(readOnly = true)
+    public Optional<Knock> freshKnock(MachineNow now) {
+        Wear wear = wear(now);
+        List<Knock> knocks = latest(now.id())
+                .filter(it -> it.needleHours() < FRESH_HOURS && it.wear() == wear)
+                .flatMap(it -> Optional.ofNullable(it.knock()).stream())
+                .limit(LATEST_FRESH)
+                .toList();
+        return knocks.isEmpty() ? Optional.empty() : Optional.of(Knock.middle(knocks));
+    }
+
+    /** Returns the stitches a minute on the clock that are really sewn on a machine, guiding and turning included, once enough was heard. */
+    @Transactional(readOnly = true)
+    public OptionalDouble stitchesPerMinute(String machineId) {
+        List<Event.Heard> all = latest(machineId).toList();
+        double stitches = all.stream().mapToDouble(Event.Heard::stitches).sum();
+        double minutes = all.stream().mapToDouble(Event.Heard::clockMinutes).sum();
+        return stitches < ENOUGH_STITCHES || minutes <= 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(stitches / minutes);
+    }
+
+    /** Returns the minutes since then that were spent at a machine which stood: guiding, turning, cutting. */
+    @Transactional(readOnly = true)
+    public double idleMinutes(String machineId, Instant since) {
+        return events.heardSince(machineId, since).stream()
+                .flatMap(it -> it.as(Event.Heard.class).stream())
+                .mapToDouble(it -> Math.max(0, it.clockMinutes() - it.minutes()))
+                .sum();
+    }
+
+    /** The newest first. */
+    private Stream<Event.Heard> latest(String machineId) {
+        return events.newestOn(machineId, EventKind.HEARD, Limit.of(LATEST)).stream()
+                .flatMap(it -> it.as(Event.Heard.class).stream());
+    }
+}
