@@ -175,16 +175,14 @@ public final class StitchEar {
         }
     }
 
+    /** Returns the stitches a second two seconds ago; 0 while the machine stands. */
+    public double speed() {
+        return isRunning ? beat.perSecond() : 0;
+    }
+
     /** Returns what was heard so far. */
     public Heard heard() {
-        return new Heard(
-                isRunning,
-                isRunning ? beat.perSecond() : 0,
-                stitches,
-                seconds,
-                workSeconds,
-                slices == 0 ? 0 : alike / slices,
-                alarm());
+        return new Heard(isRunning, speed(), stitches, seconds, workSeconds, slices == 0 ? 0 : alike / slices, alarm());
     }
 
     private Alarm alarm() {

@@ -56,6 +56,13 @@ public final class Words {
         return TIME.format(moment.atZone(zone));
     }
 
+    /** Returns a time as a clock shows it, such as 0:42 or 1:02:07. */
+    public static String clock(long seconds) {
+        return seconds >= 3600
+                ? String.format(Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60)
+                : String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
+    }
+
     public static String capital(String text) {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }

@@ -33,6 +33,7 @@ import belonax.room.machine.MachineRepository;
 import belonax.room.needle.NeedleEntity;
 import belonax.room.needle.NeedleRepository;
 import belonax.room.needle.Projection;
+import belonax.sound.Knock;
 import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Duration;
@@ -201,7 +202,9 @@ public class DemoRoom implements ApplicationRunner {
                         false,
                         new Threading(List.of(), Optional.of(BobbinTurn.CLOCKWISE)),
                         List.of(new FootLength("walking foot", 0.88))));
-        fit("badger", 0, Needle.of(H_130_705, NeedleType.JEANS, NeedleSize.NM_100), 12, 8.4);
+        UUID jeans = fit("badger", 0, Needle.of(H_130_705, NeedleType.JEANS, NeedleSize.NM_100), 12, 8.4);
+        heard(11, jeans, 0.3, 1840, 3.9, 5.75, -4.6);
+        heard(9, jeans, 4.1, 960, 1.9, 3, -3.8);
         thread("badger", 40, 12);
         balance("badger", 3.5, 12);
     }
@@ -256,7 +259,24 @@ public class DemoRoom implements ApplicationRunner {
         machines.save(new MachineEntity(id, position, card));
     }
 
-    private void fit(String machineId, int place, Needle needle, long daysAgo, double hours) {
+    private void heard(
+            int daysAgo, UUID needle, double hours, double stitches, double minutes, double clock, double knock) {
+        events.add(
+                ids.get(),
+                daysAgo(daysAgo),
+                new Event.Heard(
+                        "badger",
+                        needle,
+                        hours,
+                        stitches,
+                        minutes,
+                        clock,
+                        new Knock(knock, stitches / minutes / 60),
+                        Wear.DENIM_CANVAS,
+                        "2 layers of canvas, a seam"));
+    }
+
+    private UUID fit(String machineId, int place, Needle needle, long daysAgo, double hours) {
         NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), needle));
         UUID id = stored.id();
         double minutes = hours * 60;
@@ -266,6 +286,7 @@ public class DemoRoom implements ApplicationRunner {
                 ids.get(), dayAfter, new Event.Sewn(machineId, place, id, minutes, hours, Wear.ORDINARY, false, null));
         events.add(ids.get(), dayAfter, new Event.FitChecked(machineId, id, FitCheck.CLAMP));
         projection.refresh(stored.id());
+        return id;
     }
 
     private void thread(String machineId, double tex, long daysAgo) {

@@ -15,6 +15,7 @@ import belonax.room.press.UseCase;
 import belonax.sound.Knock;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -33,6 +34,7 @@ public class SoundLog {
 
     private static final int LATEST = 60;
     private static final int LATEST_FRESH = 5;
+    private static final int LATEST_SHOWN = 10;
     private static final double ENOUGH_STITCHES = 500;
 
     private final SewingRoom room;
@@ -57,21 +59,26 @@ public class SoundLog {
         this.ids = ids;
     }
 
+    /** Returns why a machine cannot be listened to; nothing where it can. */
+    public Optional<String> whyNotHeard(MachineNow now) {
+        if (now.machine().bobbin() == BobbinKind.NONE) {
+            return Optional.of("A machine with loopers sounds several times a stitch, so its stitches cannot be told."
+                    + " Use the clock.");
+        }
+        return now.fitted().isPresent()
+                ? Optional.empty()
+                : Optional.of("No needle is in " + now.machine().name() + ", as far as Belonax knows.");
+    }
+
     /**
      * Refuses machines that cannot be listened to.
      *
      * @throws BadInput if no needle is in it, or it has loopers
      */
     public void checkCanBeHeard(MachineNow now) {
-        BadInput.unless(
-                now.machine().bobbin() != BobbinKind.NONE,
-                "machine",
-                () ->
-                        "A machine with loopers sounds several times a stitch, so its stitches cannot be told. Use the clock.");
-        BadInput.unless(
-                now.fitted().isPresent(),
-                "machine",
-                () -> "No needle is in " + now.machine().name() + ", as far as Belonax knows.");
+        whyNotHeard(now).ifPresent(it -> {
+            throw new BadInput("machine", it);
+        });
     }
 
     /**
@@ -149,6 +156,26 @@ public class SoundLog {
         return stitches < ENOUGH_STITCHES || minutes <= 0
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(stitches / minutes);
+    }
+
+    /** One time that a machine was listened to. */
+    public record Time(LocalDate day, Event.Heard heard) {}
+
+    /**
+     * What is known of how a machine sounds.
+     *
+     * @param times the last ten, the newest first
+     * @param freshKnock on such cloth as lies on its table
+     */
+    public record Known(List<Time> times, OptionalDouble stitchesPerMinute, Optional<Knock> freshKnock) {}
+
+    @Transactional(readOnly = true)
+    public Known known(MachineNow now) {
+        List<Time> times = events.newestOn(now.id(), EventKind.HEARD, Limit.of(LATEST_SHOWN)).stream()
+                .flatMap(it -> it.as(Event.Heard.class).stream()
+                        .map(heard -> new Time(it.at().atZone(clock.getZone()).toLocalDate(), heard)))
+                .toList();
+        return new Known(times, stitchesPerMinute(now.id()), freshKnock(now));
     }
 
     /** Returns the minutes since then that were spent at a machine which stood: guiding, turning, cutting. */

@@ -54,7 +54,7 @@ record SewingView(
             Optional<ThreadLeftView> thread) {
         long seconds = running.map(it -> Math.round(it.minutes() * 60)).orElse(0L);
         return new SewingView(
-                clock(seconds),
+                Words.clock(seconds),
                 seconds,
                 running.isPresent(),
                 running.map(WorkLog.Running::isForgotten).orElse(false),
@@ -78,12 +78,6 @@ record SewingView(
                         .map(Retirement::reason)
                         .orElse(sign.meaning()),
                 advice.filter(it -> it.when() == Retirement.When.NOW).isPresent());
-    }
-
-    private static String clock(long seconds) {
-        return seconds >= 3600
-                ? String.format(Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60)
-                : String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
     }
 
     private static String line(MachineNow now) {

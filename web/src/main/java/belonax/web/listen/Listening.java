@@ -1,0 +1,27 @@
+package belonax.web.listen;
+
+import belonax.sound.Heard;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * What a listening came to so far.
+ *
+ * @param received steps of five milliseconds
+ * @param hasKnockedMore whether it once knocked more than with a fresh needle
+ * @param knowsFresh whether there is a fresh needle to compare with
+ * @param countedAs the action by which it was counted
+ * @param speeds stitches a second over time
+ */
+record Listening(
+        UUID id,
+        String machineId,
+        boolean isSimulated,
+        long received,
+        Heard heard,
+        boolean hasKnockedMore,
+        boolean knowsFresh,
+        boolean isThrownAway,
+        Optional<UUID> countedAs,
+        List<Double> speeds) {}

@@ -1,0 +1,72 @@
+package belonax.web.listen;
+
+import belonax.room.Words;
+import belonax.sound.Alarm;
+import belonax.sound.Heard;
+import belonax.sound.KnockWatch;
+import java.util.Locale;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a listening came to, to be counted or thrown away.
+ *
+ * @param headline stitches and time
+ * @param line speed and how sure it is
+ * @param knock what is told of the needle
+ * @param knocksMore whether to listen to it
+ * @param alarm empty where nothing had to be looked at
+ * @param isEnough whether it can be counted
+ */
+record ResultView(
+        UUID id,
+        boolean isSimulated,
+        boolean isThrownAway,
+        boolean isCounted,
+        boolean isEnough,
+        String headline,
+        String line,
+        String knock,
+        boolean knocksMore,
+        String alarm,
+        SpeedChart chart) {
+    private static final double ENOUGH = 20;
+
+    static @Nullable ResultView of(@Nullable Listening it) {
+        return it == null ? null : made(it);
+    }
+
+    private static ResultView made(Listening it) {
+        Heard heard = it.heard();
+        boolean isEnough = heard.stitches() >= ENOUGH;
+        return new ResultView(
+                it.id(),
+                it.isSimulated(),
+                it.isThrownAway(),
+                it.countedAs().isPresent(),
+                isEnough,
+                isEnough
+                        ? NowView.stitches(heard) + " in " + Words.clock(Math.round(heard.seconds()))
+                        : "No machine was heard" + (heard.stitches() > 0 ? " for long enough" : ""),
+                isEnough
+                        ? String.format(
+                                Locale.ROOT,
+                                "%.0f a minute while it ran; the count is %s.",
+                                heard.perMinute(),
+                                heard.certainty().words())
+                        : "",
+                isEnough ? knock(it) : "",
+                it.hasKnockedMore(),
+                heard.alarm() == Alarm.NONE ? "" : heard.alarm().words(),
+                SpeedChart.of(it.speeds()));
+    }
+
+    private static String knock(Listening it) {
+        if (it.hasKnockedMore()) {
+            return KnockWatch.WORDS;
+        }
+        return it.knowsFresh()
+                ? "The needle knocks as it did when it was fresh."
+                : "How a fresh needle knocks on such cloth is not known yet: it is learnt with the next one.";
+    }
+}
