@@ -9,6 +9,7 @@ import com.microsoft.playwright.Playwright;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -28,21 +29,29 @@ public abstract class RunningBelonax {
     @LocalServerPort
     private int port;
 
+    private static final List<String> OFFLINE = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
     @BeforeAll
     static void openBrowser() {
         playwright = Playwright.create();
-        browser = playwright
+        browser = browser(List.of());
+    }
+
+    /** Opens a browser with some switches more. */
+    protected static Browser browser(List<String> switches) {
+        return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+                        .setArgs(Stream.concat(OFFLINE.stream(), switches.stream())
+                                .toList()));
     }
 
     @AfterAll
@@ -53,7 +62,12 @@ public abstract class RunningBelonax {
 
     /** Opens a window whose console is listened to. */
     protected BrowserContext open(Browser.NewContextOptions options) {
-        BrowserContext context = browser.newContext(options);
+        return open(browser, options);
+    }
+
+    /** Does the same in another browser. */
+    protected BrowserContext open(Browser in, Browser.NewContextOptions options) {
+        BrowserContext context = in.newContext(options);
         context.onConsoleMessage(it -> {
             // A refusal is an answer, and what was asked is given up when the next key asks anew.
             boolean isUsual = it.text().startsWith("Failed to load resource: the server responded")

@@ -76,6 +76,8 @@ class StatementsTest {
         "/settings, 12",
         "/settings/copies, 12",
         "/practice, 12",
+        "/listen?machine=badger, 12",
+        "/listen/ear?machine=badger, 12",
         "/practice?kind=STRIP, 12",
         "/welcome, 12"
     })

@@ -3,6 +3,7 @@ package belonax.room.sound;
 import belonax.BadInput;
 import belonax.life.Wear;
 import belonax.machine.BobbinKind;
+import belonax.room.Remembered;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
@@ -17,10 +18,12 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -33,6 +36,7 @@ public class SoundLog {
     private static final double FRESH_HOURS = 1;
 
     private static final int LATEST = 60;
+    private static final int LATEST_OF_ALL = 200;
     private static final int LATEST_FRESH = 5;
     private static final int LATEST_SHOWN = 10;
     private static final double ENOUGH_STITCHES = 500;
@@ -41,6 +45,7 @@ public class SoundLog {
     private final MachineRepository machines;
     private final EventRepository events;
     private final WorkLog work;
+    private final Remembered remembered;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -49,12 +54,14 @@ public class SoundLog {
             MachineRepository machines,
             EventRepository events,
             WorkLog work,
+            Remembered remembered,
             Clock clock,
             Supplier<UUID> ids) {
         this.room = room;
         this.machines = machines;
         this.events = events;
         this.work = work;
+        this.remembered = remembered;
         this.clock = clock;
         this.ids = ids;
     }
@@ -147,15 +154,28 @@ public class SoundLog {
         return knocks.isEmpty() ? Optional.empty() : Optional.of(Knock.middle(knocks));
     }
 
-    /** Returns the stitches a minute on the clock that are really sewn on a machine, guiding and turning included, once enough was heard. */
+    /**
+     * Returns the stitches a minute on the clock that are really sewn on each machine, guiding and turning included; those of which
+     * not enough was heard are left out.
+     */
     @Transactional(readOnly = true)
-    public OptionalDouble stitchesPerMinute(String machineId) {
-        List<Event.Heard> all = latest(machineId).toList();
-        double stitches = all.stream().mapToDouble(Event.Heard::stitches).sum();
-        double minutes = all.stream().mapToDouble(Event.Heard::clockMinutes).sum();
-        return stitches < ENOUGH_STITCHES || minutes <= 0
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(stitches / minutes);
+    public Map<String, Double> stitchesPerMinute() {
+        return remembered.of("stitches heard a minute", this::readSpeeds);
+    }
+
+    private Map<String, Double> readSpeeds() {
+        Map<String, List<Event.Heard>> byMachine = events.newest(EventKind.HEARD, Limit.of(LATEST_OF_ALL)).stream()
+                .flatMap(it -> it.as(Event.Heard.class).stream())
+                .collect(Collectors.groupingBy(Event.Heard::machine));
+        Map<String, Double> speeds = new TreeMap<>();
+        byMachine.forEach((machine, all) -> {
+            double stitches = all.stream().mapToDouble(Event.Heard::stitches).sum();
+            double minutes = all.stream().mapToDouble(Event.Heard::clockMinutes).sum();
+            if (stitches >= ENOUGH_STITCHES && minutes > 0) {
+                speeds.put(machine, stitches / minutes);
+            }
+        });
+        return speeds;
     }
 
     /** One time that a machine was listened to. */
@@ -167,7 +187,7 @@ public class SoundLog {
      * @param times the last ten, the newest first
      * @param freshKnock on such cloth as lies on its table
      */
-    public record Known(List<Time> times, OptionalDouble stitchesPerMinute, Optional<Knock> freshKnock) {}
+    public record Known(List<Time> times, Optional<Double> stitchesPerMinute, Optional<Knock> freshKnock) {}
 
     @Transactional(readOnly = true)
     public Known known(MachineNow now) {
@@ -175,7 +195,7 @@ public class SoundLog {
                 .flatMap(it -> it.as(Event.Heard.class).stream()
                         .map(heard -> new Time(it.at().atZone(clock.getZone()).toLocalDate(), heard)))
                 .toList();
-        return new Known(times, stitchesPerMinute(now.id()), freshKnock(now));
+        return new Known(times, Optional.ofNullable(stitchesPerMinute().get(now.id())), freshKnock(now));
     }
 
     /** Returns the minutes since then that were spent at a machine which stood: guiding, turning, cutting. */

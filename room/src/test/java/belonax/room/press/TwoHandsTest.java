@@ -49,13 +49,18 @@ import belonax.room.plan.ProjectStep;
 import belonax.room.plan.ShoppingList;
 import belonax.room.practice.DrillAnswer;
 import belonax.room.practice.PracticeBook;
+import belonax.room.sound.Listened;
+import belonax.room.sound.SoundLog;
 import belonax.room.supply.NeedleSource;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.TroubleBook;
+import belonax.sound.Alarm;
+import belonax.sound.Heard;
 import belonax.thread.SewingThread;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -94,6 +99,10 @@ import org.springframework.test.context.ActiveProfiles;
 class TwoHandsTest {
     private static final int HANDS = 20;
     private static final Optional<TableWork> WORK = Optional.of(TestWork.of("swim-knit", 2, 25));
+    private static final Listened HEARD = new Listened(
+            Instant.parse("2026-11-25T09:00:00Z"),
+            new Heard(false, 0, 960, 120, 300, 0.8, Alarm.NONE),
+            Optional.empty());
     private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
 
     @Autowired
@@ -110,6 +119,9 @@ class TwoHandsTest {
 
     @Autowired
     private WorkLog work;
+
+    @Autowired
+    private SoundLog sounds;
 
     @Autowired
     private CareLog care;
@@ -165,6 +177,7 @@ class TwoHandsTest {
     private Stream<Named<Callable<?>>> presses() {
         return Stream.of(
                 Named.of("work", () -> work.sewn("heron", 10, WORK.orElseThrow())),
+                Named.of("heard", () -> sounds.keep("heron", HEARD)),
                 Named.of("sign", () -> notes.sign("heron", 0, Sign.LOUDER)),
                 Named.of("strike", () -> notes.struck("badger", 0)),
                 Named.of("project", () -> notes.projectBegun("heron", false)),

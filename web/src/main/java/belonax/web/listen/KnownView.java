@@ -32,7 +32,7 @@ record KnownView(List<Line> lines, String speed, String knock) {
                         : String.format(
                                 Locale.ROOT,
                                 "You sew %.0f stitches a minute on it, guiding and turning included; plans reckon with that.",
-                                it.stitchesPerMinute().getAsDouble()),
+                                it.stitchesPerMinute().get()),
                 it.freshKnock().isEmpty()
                         ? "How a fresh needle knocks on such cloth is not known yet: it is learnt with the next one."
                         : "A fresh needle's knock on such cloth is known, and each later one is held against it.");

@@ -32,7 +32,6 @@ import belonax.room.supply.NeedleSupply;
 import belonax.web.shared.sentence.Sentences;
 import belonax.web.shared.sentence.Stock;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -115,7 +114,7 @@ class PlanDesk {
                 .collect(Collectors.toMap(MachineNow::id, it -> it, (one, other) -> one, LinkedHashMap::new));
         Stock stock = sentences.stock();
         Map<String, String> cannot = new LinkedHashMap<>();
-        Pace pace = pace(all).hearing(heard(machines.values()));
+        Pace pace = pace(all).hearing(heard(machines));
         List<Step> steps = steps(kept.card(), machines, stock, pace, cannot);
         List<Station> stations =
                 machines.values().stream().map(it -> station(it, pace)).toList();
@@ -185,10 +184,14 @@ class PlanDesk {
                 .toList());
     }
 
-    private Map<String, Double> heard(Collection<MachineNow> machines) {
+    private Map<String, Double> heard(Map<String, MachineNow> machines) {
         Map<String, Double> heard = new LinkedHashMap<>();
-        machines.forEach(it -> sounds.stitchesPerMinute(it.id())
-                .ifPresent(perMinute -> heard.put(it.machine().name(), perMinute)));
+        sounds.stitchesPerMinute().forEach((id, perMinute) -> {
+            MachineNow machine = machines.get(id);
+            if (machine != null) {
+                heard.put(machine.machine().name(), perMinute);
+            }
+        });
         return heard;
     }
 

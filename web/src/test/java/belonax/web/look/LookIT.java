@@ -95,6 +95,7 @@ class LookIT extends RunningBelonax {
         Map<String, String> pages = new LinkedHashMap<>();
         pages.put("bench", "/bench");
         pages.put("sewing", "/sewing?noticed=CLICK");
+        pages.put("listen", "/listen?machine=badger&tried=KNOCK");
         pages.put("fit", "/fit?step=6");
         pages.put("fit-end", "/fit?step=11");
         pages.put("fit-broken", "/fit/broken");
