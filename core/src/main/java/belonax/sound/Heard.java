@@ -9,6 +9,7 @@ package belonax.sound;
  * @param seconds how long it ran
  * @param workSeconds from the first stitch to the last, without pauses of more than two minutes
  * @param alike how alike its stitches were, 0 to 1
+ * @param share how much of all that was louder than the quiet room was counted, 0 to 1
  * @param alarm what has to be looked at at once
  */
 public record Heard(
@@ -18,14 +19,15 @@ public record Heard(
         double seconds,
         double workSeconds,
         double alike,
+        double share,
         Alarm alarm) {
-    public static final Heard NOTHING = new Heard(false, 0, 0, 0, 0, 0, Alarm.NONE);
+    public static final Heard NOTHING = new Heard(false, 0, 0, 0, 0, 0, 0, Alarm.NONE);
 
     /** How sure the count is. */
     public enum Certainty {
         CLEAR("clear"),
         FAIR("fair"),
-        FAINT("faint: check it against the clock");
+        FAINT("faint, for it was slow or other sounds were about: hold it against the clock");
 
         private final String words;
 
@@ -38,8 +40,11 @@ public record Heard(
         }
     }
 
-    private static final double CLEAR = 0.7;
-    private static final double FAIR = 0.55;
+    private static final double ALIKE_CLEAR = 0.7;
+    private static final double ALIKE_FAIR = 0.55;
+    private static final double SHARE_CLEAR = 0.88;
+    private static final double SHARE_FAIR = 0.7;
+    private static final double SLOW_A_MINUTE = 180;
 
     public double minutes() {
         return seconds / 60;
@@ -51,6 +56,9 @@ public record Heard(
     }
 
     public Certainty certainty() {
-        return alike >= CLEAR ? Certainty.CLEAR : alike >= FAIR ? Certainty.FAIR : Certainty.FAINT;
+        if (perMinute() < SLOW_A_MINUTE || alike < ALIKE_FAIR || share < SHARE_FAIR) {
+            return Certainty.FAINT;
+        }
+        return alike >= ALIKE_CLEAR && share >= SHARE_CLEAR ? Certainty.CLEAR : Certainty.FAIR;
     }
 }

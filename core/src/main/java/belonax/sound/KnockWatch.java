@@ -72,6 +72,11 @@ public final class KnockWatch {
         return hasGrown;
     }
 
+    /** Tells whether enough was heard to compare. */
+    public boolean isSure() {
+        return latest.size() == LATEST;
+    }
+
     /** Returns what it compares with. */
     public Optional<Knock> fresh() {
         return Optional.ofNullable(fresh);

@@ -55,6 +55,7 @@ public final class StitchEar {
     private double workSeconds;
     private double alike;
     private double slices;
+    private double loudSlices;
 
     /** @param knocked is told of the knock of each eight stitches */
     public StitchEar(Consumer<Knock> knocked) {
@@ -78,7 +79,9 @@ public final class StitchEar {
         Beat found = finder.find(centre);
         floor.hear(power.mean(centre, QUARTER_SECOND), isRunning);
         brightFloor.hear(bright.mean(centre, QUARTER_SECOND), isRunning);
-        proof.hear(found, isLoud(centre, found));
+        boolean isLoud = isLoud(centre, found);
+        loudSlices += isLoud ? 1 : 0;
+        proof.hear(found, isLoud);
         if (isRunning) {
             goOn(centre);
         } else if (proof.isSure(countedTo > 0 && centre - countedTo < AGAIN_WITHIN)) {
@@ -182,7 +185,15 @@ public final class StitchEar {
 
     /** Returns what was heard so far. */
     public Heard heard() {
-        return new Heard(isRunning, speed(), stitches, seconds, workSeconds, slices == 0 ? 0 : alike / slices, alarm());
+        return new Heard(
+                isRunning,
+                speed(),
+                stitches,
+                seconds,
+                workSeconds,
+                slices == 0 ? 0 : alike / slices,
+                slices == 0 ? 0 : slices / Math.max(slices, loudSlices),
+                alarm());
     }
 
     private Alarm alarm() {

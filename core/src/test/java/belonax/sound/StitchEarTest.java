@@ -117,6 +117,19 @@ class StitchEarTest {
     }
 
     @Test
+    void a_count_beside_loud_talk_or_of_slow_stitches_is_called_faint() {
+        listen(Setting.quiet(Sewing.seams(8, 11), 14).withTalk(0.7), 2, 2 * MINUTE);
+        assertThat(ear.heard().certainty()).isEqualTo(Heard.Certainty.FAINT);
+
+        StitchEar slow = new StitchEar(knock -> {});
+        SimulatedRoom room = new SimulatedRoom(Setting.quiet(Sewing.on(2.2, 60), 15), new SplittableRandom(3));
+        for (int i = 0; i < MINUTE; i++) {
+            slow.hear(room.next());
+        }
+        assertThat(slow.heard().certainty()).isEqualTo(Heard.Certainty.FAINT);
+    }
+
+    @Test
     void talk_beside_the_machine_is_not_sewn() {
         SimulatedRoom room = listen(Setting.quiet(Sewing.seams(6, 10), 10).withTalk(0.1), 2, 3 * MINUTE);
 

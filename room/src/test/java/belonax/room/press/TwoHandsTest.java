@@ -101,7 +101,7 @@ class TwoHandsTest {
     private static final Optional<TableWork> WORK = Optional.of(TestWork.of("swim-knit", 2, 25));
     private static final Listened HEARD = new Listened(
             Instant.parse("2026-11-25T09:00:00Z"),
-            new Heard(false, 0, 960, 120, 300, 0.8, Alarm.NONE),
+            new Heard(false, 0, 960, 120, 300, 0.8, 0.95, Alarm.NONE),
             Optional.empty());
     private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
 

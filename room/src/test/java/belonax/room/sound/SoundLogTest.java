@@ -65,7 +65,8 @@ class SoundLogTest {
 
     /** Two minutes of running at eight stitches a second, in five minutes of work. */
     private Listened heard() {
-        return new Listened(clock.instant(), new Heard(false, 0, 960, 120, 300, 0.8, Alarm.NONE), Optional.of(KNOCK));
+        return new Listened(
+                clock.instant(), new Heard(false, 0, 960, 120, 300, 0.8, 0.95, Alarm.NONE), Optional.of(KNOCK));
     }
 
     private MachineNow heron() {
@@ -116,8 +117,8 @@ class SoundLogTest {
                 .hasMessage(
                         "A machine with loopers sounds several times a stitch, so its stitches cannot be told. Use the"
                                 + " clock.");
-        assertThatThrownBy(() ->
-                        new Listened(Instant.EPOCH, new Heard(false, 0, 19, 3, 3, 0.8, Alarm.NONE), Optional.empty()))
+        assertThatThrownBy(() -> new Listened(
+                        Instant.EPOCH, new Heard(false, 0, 19, 3, 3, 0.8, 0.95, Alarm.NONE), Optional.empty()))
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("Fewer than twenty stitches");
     }

@@ -90,6 +90,7 @@ final class Ear {
                 stitches.heard(),
                 hasKnockedMore,
                 watch.fresh().isPresent(),
+                watch.isSure(),
                 isThrownAway,
                 Optional.ofNullable(countedAs),
                 trail.parts());

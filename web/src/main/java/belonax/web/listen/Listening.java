@@ -11,6 +11,7 @@ import java.util.UUID;
  * @param received steps of five milliseconds
  * @param hasKnockedMore whether it once knocked more than with a fresh needle
  * @param knowsFresh whether there is a fresh needle to compare with
+ * @param couldCompare whether enough was heard to compare with it
  * @param countedAs the action by which it was counted
  * @param speeds stitches a second over time
  */
@@ -22,6 +23,7 @@ record Listening(
         Heard heard,
         boolean hasKnockedMore,
         boolean knowsFresh,
+        boolean couldCompare,
         boolean isThrownAway,
         Optional<UUID> countedAs,
         List<Double> speeds) {}

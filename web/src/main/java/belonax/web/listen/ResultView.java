@@ -65,8 +65,11 @@ record ResultView(
         if (it.hasKnockedMore()) {
             return KnockWatch.WORDS;
         }
-        return it.knowsFresh()
-                ? "The needle knocks as it did when it was fresh."
-                : "How a fresh needle knocks on such cloth is not known yet: it is learnt with the next one.";
+        if (it.knowsFresh()) {
+            return it.couldCompare()
+                    ? "No more knock than with the fresh needle, as far as it was heard."
+                    : "Too few stitches stood out of the room to compare the needle’s knock.";
+        }
+        return "How a fresh needle knocks on such cloth is not known yet: it is learnt with the next one.";
     }
 }
