@@ -132,6 +132,7 @@
       context.createMediaStreamSource(stream).connect(nodes.input);
       nodes.loud.connect(worklet, 0, 0);
       nodes.bright.connect(worklet, 0, 1);
+      await context.resume();
       ear.timer = setInterval(send, EVERY_MS);
       listening(true);
       show(began);
@@ -152,12 +153,13 @@
     const mine = ear;
     clearInterval(mine.timer);
     if (mine.stream) close(mine.stream, mine.context);
-    // Two seconds of silence, so that the last stitches are told too.
-    for (let i = 0; i < 600 && mine.loud.length + mine.from > 0; i++) hear(0, 0);
     await send(true);
     ear = null;
+    await ask(mine.id + '/pause', '').catch((wrong) => why(wrong.message));
     listening(false);
-    await window.htmx.ajax('GET', '/listen/ear', { target: '#ear', swap: 'outerHTML' });
+    // The clock of the sewing page was counted when listening began.
+    if (document.querySelector('.sewing')) window.location.assign('/sewing');
+    else await window.htmx.ajax('GET', '/listen/ear', { target: '#ear', swap: 'outerHTML' });
   }
 
   // A recording is read a stretch at a time; each begins half a second early, so that the filters have settled.

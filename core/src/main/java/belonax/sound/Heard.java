@@ -21,8 +21,6 @@ public record Heard(
         double alike,
         double share,
         Alarm alarm) {
-    public static final Heard NOTHING = new Heard(false, 0, 0, 0, 0, 0, 0, Alarm.NONE);
-
     /** How sure the count is. */
     public enum Certainty {
         CLEAR("clear"),

@@ -12,8 +12,6 @@ public record Loudness(double loud, double bright) {
     /** Steps of one second. */
     public static final int PER_SECOND = 200;
 
-    public static final Loudness SILENCE = new Loudness(0, 0);
-
     private static final double MOST = 4;
 
     /** @throws BadInput if either is no loudness */

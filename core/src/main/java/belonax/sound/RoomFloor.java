@@ -7,6 +7,9 @@ final class RoomFloor {
     private static final int SECONDS_A_BLOCK = 5;
     private static final int BLOCKS = 12;
 
+    /** A microphone that is switched off is quieter than any room. */
+    private static final double LEAST = 1e-9;
+
     private final double[] least = new double[BLOCKS];
     private final int looksABlock;
     private int block;
@@ -31,6 +34,6 @@ final class RoomFloor {
         for (double it : least) {
             all = Math.min(all, it);
         }
-        return all;
+        return Math.max(LEAST, all);
     }
 }

@@ -22,6 +22,7 @@ public final class StitchEar {
     private static final int KEPT = 8192;
 
     private static final int AGAIN_WITHIN = 60 * Loudness.PER_SECOND;
+    private static final int WINDOW_OF_PAUSE = 3 * Loudness.PER_SECOND;
     private static final int LONG_PAUSE = 120 * Loudness.PER_SECOND;
     private static final int MOST_STRAYS = 15;
     private static final int QUARTER_SECOND = 50;
@@ -174,6 +175,16 @@ public final class StitchEar {
             measuredTo += Math.round(needed);
             if (knock != null) {
                 knocked.accept(knock);
+            }
+        }
+    }
+
+    /** Hears some seconds of the room at its quietest, so that the last stitches are counted too. */
+    public void pause() {
+        if (Double.isFinite(floor.power())) {
+            Loudness quiet = new Loudness(Math.sqrt(floor.power()), Math.sqrt(brightFloor.power()));
+            for (int i = 0; i < WINDOW_OF_PAUSE; i++) {
+                hear(quiet);
             }
         }
     }

@@ -84,7 +84,7 @@ class StitchEarTest {
     void what_is_no_machine_makes_no_stitch(String others, Setting setting) {
         listen(setting, 11, 10 * MINUTE);
 
-        assertThat(ear.heard()).isEqualTo(Heard.NOTHING);
+        assertThat(ear.heard()).isEqualTo(new Heard(false, 0, 0, 0, 0, 0, 0, Alarm.NONE));
     }
 
     @Test
@@ -114,6 +114,23 @@ class StitchEarTest {
         }
         listen(Setting.quiet(Sewing.on(8, 20), 10), 6, 25 * Loudness.PER_SECOND);
         assertThat(ear.heard().workSeconds()).as("a cup of tea is no work").isCloseTo(70, within(2.0));
+    }
+
+    @Test
+    void what_was_sewn_last_is_counted_when_it_pauses_and_it_can_listen_on() {
+        Sewing twoSeams = new Sewing(8, 8, 0.04, 2, 10, 10, 4, 4);
+        SimulatedRoom room = listen(Setting.quiet(twoSeams, 10), 8, 12 * Loudness.PER_SECOND);
+        assertThat(ear.heard().stitches()).isLessThan(0.9 * room.stitches());
+
+        ear.pause();
+
+        assertThat(ear.heard().stitches()).isCloseTo(room.stitches(), within(0.04 * room.stitches()));
+        while (room.seconds() < 30) {
+            ear.hear(room.next());
+        }
+        ear.pause();
+        assertThat(ear.heard().stitches()).isCloseTo(room.stitches(), within(0.04 * room.stitches()));
+        assertThat(ear.heard().certainty()).isEqualTo(Heard.Certainty.CLEAR);
     }
 
     @Test

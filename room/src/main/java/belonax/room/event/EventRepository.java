@@ -64,21 +64,13 @@ public interface EventRepository extends Repository<StoredEvent, Long> {
               and not exists (select u from StoredEvent u where u.undoes = e.actionId)""")
     List<StoredEvent> minutesOf(String machineId);
 
-    /** Returns the work that was counted on a machine since then, without what was taken back. */
+    /** Returns what of a kind happened on a machine since then, without what was taken back. */
     @Query("""
             select e from StoredEvent e
-            where e.at >= :from and e.machineId = :machineId and e.kind = belonax.room.event.EventKind.SEWN
+            where e.at >= :from and e.machineId = :machineId and e.kind = :kind
               and not exists (select u from StoredEvent u where u.undoes = e.actionId)
             order by e.at, e.seq""")
-    List<StoredEvent> sewnSince(String machineId, Instant from);
-
-    /** Returns what was heard of a machine since then, without what was taken back. */
-    @Query("""
-            select e from StoredEvent e
-            where e.at >= :from and e.machineId = :machineId and e.kind = belonax.room.event.EventKind.HEARD
-              and not exists (select u from StoredEvent u where u.undoes = e.actionId)
-            order by e.at, e.seq""")
-    List<StoredEvent> heardSince(String machineId, Instant from);
+    List<StoredEvent> since(String machineId, EventKind kind, Instant from);
 
     /** Returns what was laid on a machine's table since then, and what lay there before, without what was taken back. */
     @Query("""

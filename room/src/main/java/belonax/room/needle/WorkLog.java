@@ -6,6 +6,7 @@ import belonax.life.Wear;
 import belonax.plan.ThreadUse;
 import belonax.room.Remembered;
 import belonax.room.event.Event;
+import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.event.TableWork;
 import belonax.room.machine.MachineMinutes;
@@ -264,11 +265,15 @@ public class WorkLog {
 
     /** Every needle counts the same minutes, so only those of one place are added up. */
     private LastDay lastDay(String machineId, LocalDate day) {
-        List<Event.Sewn> sewn = events
-                .sewnSince(machineId, day.atStartOfDay(clock.getZone()).toInstant())
-                .stream()
-                .flatMap(it -> it.as(Event.Sewn.class).stream())
-                .toList();
+        List<Event.Sewn> sewn =
+                events
+                        .since(
+                                machineId,
+                                EventKind.SEWN,
+                                day.atStartOfDay(clock.getZone()).toInstant())
+                        .stream()
+                        .flatMap(it -> it.as(Event.Sewn.class).stream())
+                        .toList();
         int place = sewn.stream().mapToInt(Event.Sewn::place).min().orElse(0);
         double minutes = sewn.stream()
                 .filter(it -> it.place() == place)

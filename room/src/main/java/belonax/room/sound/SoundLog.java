@@ -201,7 +201,7 @@ public class SoundLog {
     /** Returns the minutes since then that were spent at a machine which stood: guiding, turning, cutting. */
     @Transactional(readOnly = true)
     public double idleMinutes(String machineId, Instant since) {
-        return events.heardSince(machineId, since).stream()
+        return events.since(machineId, EventKind.HEARD, since).stream()
                 .flatMap(it -> it.as(Event.Heard.class).stream())
                 .mapToDouble(it -> Math.max(0, it.clockMinutes() - it.minutes()))
                 .sum();

@@ -75,6 +75,11 @@ final class Ear {
         received++;
     }
 
+    /** The tab stops listening, for now at least. */
+    synchronized void pause() {
+        stitches.pause();
+    }
+
     /** Goes on after what was told at once has been looked at. */
     synchronized void lookedAt() {
         stitches.lookedAt();

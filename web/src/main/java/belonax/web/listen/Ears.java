@@ -30,7 +30,7 @@ class Ears {
 
     /** Begins to listen to a machine; one that is listened to already goes on. */
     synchronized Ear of(String machineId, KnockWatch watch) {
-        return newest(machineId).filter(Ears::isOpen).orElseGet(() -> add(machineId, watch, false));
+        return newest(machineId).filter(Ears::isOpen).orElseGet(() -> add(machineId, watch));
     }
 
     private static boolean isOpen(Ear ear) {
@@ -38,18 +38,18 @@ class Ears {
         return !now.isThrownAway() && now.countedAs().isEmpty();
     }
 
-    /** Listens to a machine that is not there. */
-    synchronized Ear simulated(KnockWatch watch) {
-        return add("", watch, true);
+    /** Listens to a machine that is not there; nobody asks for it again. */
+    Ear simulated(KnockWatch watch) {
+        return new Ear(ids.get(), "", clock.instant(), watch, true);
     }
 
-    private Ear add(String machineId, KnockWatch watch, boolean simulated) {
+    private Ear add(String machineId, KnockWatch watch) {
         Instant now = clock.instant();
         ears.removeIf(it -> it.since().isBefore(now.minus(FORGOTTEN)));
         if (ears.size() >= MOST) {
             ears.remove(0);
         }
-        Ear ear = new Ear(ids.get(), machineId, now, watch, simulated);
+        Ear ear = new Ear(ids.get(), machineId, now, watch, false);
         ears.add(ear);
         return ear;
     }

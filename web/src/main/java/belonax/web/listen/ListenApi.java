@@ -31,6 +31,11 @@ class ListenApi {
         return NowView.of(desk.hear(id, body.place(), body.steps()));
     }
 
+    @PostMapping("/{id}/pause")
+    NowView pause(@PathVariable UUID id) {
+        return NowView.of(desk.pause(id));
+    }
+
     @PostMapping("/{id}/looked")
     NowView looked(@PathVariable UUID id) {
         return NowView.of(desk.lookedAt(id));

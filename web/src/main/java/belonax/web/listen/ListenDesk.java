@@ -66,6 +66,13 @@ class ListenDesk {
         return ear.now();
     }
 
+    /** A tab stops listening, for now at least. */
+    Listening pause(UUID id) {
+        Ear ear = ears.get(id);
+        ear.pause();
+        return ear.now();
+    }
+
     /** Goes on after what was told at once has been looked at. */
     Listening lookedAt(UUID id) {
         Ear ear = ears.get(id);
@@ -105,6 +112,7 @@ class ListenDesk {
         KnockWatch watch = learnt.fresh().map(KnockWatch::against).orElseGet(KnockWatch::blind);
         Ear ear = ears.simulated(watch);
         ear.hear(0, steps(new SimulatedRoom(scene.setting(), new SplittableRandom(scene.seed())), Scene.SECONDS));
+        ear.pause();
         return ear.now();
     }
 

@@ -31,6 +31,8 @@ record ResultView(
         String alarm,
         SpeedChart chart) {
     private static final double ENOUGH = 20;
+    private static final String SLOW =
+            "Single and slow stitches, under three a second, are not told from other sounds.";
 
     static @Nullable ResultView of(@Nullable Listening it) {
         return it == null ? null : made(it);
@@ -54,7 +56,7 @@ record ResultView(
                                 "%.0f a minute while it ran; the count is %s.",
                                 heard.perMinute(),
                                 heard.certainty().words())
-                        : "",
+                        : SLOW,
                 isEnough ? knock(it) : "",
                 it.hasKnockedMore(),
                 heard.alarm() == Alarm.NONE ? "" : heard.alarm().words(),

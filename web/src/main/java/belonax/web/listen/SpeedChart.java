@@ -10,7 +10,7 @@ import java.util.Locale;
  * @param bars one for each part of the time in which it ran
  * @param topPx where the fastest stands
  */
-record SpeedChart(List<Bar> bars, String fastest, double topPx, String words) {
+record SpeedChart(List<Bar> bars, double topPx, String words) {
     static final int WIDTH_PX = 600;
     static final int BASE_PX = 116;
     private static final double LEFT_PX = 34;
@@ -36,7 +36,6 @@ record SpeedChart(List<Bar> bars, String fastest, double topPx, String words) {
         }
         return new SpeedChart(
                 bars,
-                String.format(Locale.ROOT, "%.0f a second", fastest),
                 rounded(BASE_PX - HIGH_PX),
                 runs == 0
                         ? "No machine ran."

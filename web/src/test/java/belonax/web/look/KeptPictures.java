@@ -44,7 +44,7 @@ final class KeptPictures {
         names.put("fit-wide", "fit");
         names.put("balance-wide", "balance");
         names.put("sewing-narrow", "sewing-phone");
-        names.put("balance-sampler-wide", "sampler");
+        names.put("listen-wide", "count-by-ear");
         names.put("mend-wide", "mend-begin");
         names.put("mend-case-wide", "mend");
         names.put("mend-care-wide", "care");

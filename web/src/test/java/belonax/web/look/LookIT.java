@@ -61,6 +61,7 @@ class LookIT extends RunningBelonax {
             "fit",
             "balance",
             "balance-sampler",
+            "listen",
             "mend",
             "mend-case",
             "practice",
