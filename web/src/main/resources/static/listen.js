@@ -31,6 +31,7 @@
     return told;
   }
 
+  const loudness = () => document.getElementById('ear').dataset.loudness;
   const begin = () => ask('begin', new URLSearchParams({ machine: document.getElementById('ear').dataset.machine }));
 
   function show(now) {
@@ -120,8 +121,8 @@
     try {
       const began = await begin();
       ear = { id: began.id, from: began.received, loud: [], bright: [], drawn: [], sending: false, stream, context };
-      const { filters } = await import('/loudness.js');
-      await context.audioWorklet.addModule('/ear-worklet.js');
+      const { filters } = await import(loudness());
+      await context.audioWorklet.addModule(loudness());
       const nodes = filters(context);
       const worklet = new AudioWorkletNode(context, 'ear', { numberOfInputs: 2, numberOfOutputs: 0, channelCount: 1, channelCountMode: 'explicit' });
       worklet.port.onmessage = (message) => {
@@ -175,7 +176,7 @@
     const sound = await new OfflineAudioContext(1, 1, rate).decodeAudioData(bytes);
     const began = await begin();
     ear = { id: began.id, from: began.received, loud: [], bright: [], drawn: [], sending: false };
-    const { filters, Steps } = await import('/loudness.js');
+    const { filters, Steps } = await import(loudness());
     const steps = new Steps(rate, hear);
     const block = BLOCK_SECONDS * rate;
     const lead = Math.round(LEAD_SECONDS * rate);

@@ -1,3 +1,4 @@
+// Runs beside the page while it listens, and within it where a recording is read: one file, so that both are of one version.
 // Turns sound into two loudnesses every five milliseconds, in the tab: between 200 Hz and 6 kHz, and above 2 kHz. The same as the core's
 // EnvelopeMeter, by the browser's own filters.
 const PER_SECOND = 200;
@@ -41,4 +42,25 @@ export class Steps {
     this.samples = 0;
     this.stepped++;
   }
+}
+
+// Samples come in, loudnesses go out, and the samples are gone.
+if (globalThis.registerProcessor) {
+  globalThis.registerProcessor('ear', class extends globalThis.AudioWorkletProcessor {
+    constructor() {
+      super();
+      this.told = [];
+      this.steps = new Steps(globalThis.sampleRate, (loud, bright) => this.told.push(loud, bright));
+    }
+
+    process(inputs) {
+      const [loud, bright] = inputs;
+      if (loud.length && bright.length) this.steps.hear(loud[0], bright[0]);
+      if (this.told.length >= 100) {
+        this.port.postMessage(this.told);
+        this.told = [];
+      }
+      return true;
+    }
+  });
 }

@@ -38,6 +38,24 @@ class KnockWatchTest {
         assertThat(KnockWatch.WORDS).isEqualTo("More knock than with the fresh needle: listen yourself.");
     }
 
+    /** The study has a hundred hours of it. */
+    @Test
+    void ten_minutes_with_a_needle_that_stays_as_it_is_say_nothing() {
+        Setting beside = Setting.quiet(Sewing.seams(4, 13), 10).withTalk(0.3).withMusic(0.1);
+        KnockWatch watch = KnockWatch.against(fresh(beside, 1));
+        StitchEar ear = new StitchEar(watch::hear);
+        SimulatedRoom room = new SimulatedRoom(beside, new SplittableRandom(1));
+        boolean said = false;
+        while (room.seconds() < 600) {
+            ear.hear(room.next());
+            said |= watch.hasGrown();
+        }
+
+        assertThat(said).isFalse();
+        assertThat(watch.isSure()).as("it could have").isTrue();
+        assertThat(ear.heard().alarm()).isEqualTo(Alarm.NONE);
+    }
+
     private static Knock fresh(Setting seams, int seed) {
         KnockWatch watch = KnockWatch.ofFreshNeedle();
         StitchEar ear = new StitchEar(watch::hear);

@@ -207,7 +207,7 @@ public sealed interface Event {
             @Nullable Knock knock,
             Wear wear,
             @Nullable String on)
-            implements Event, OnMachine, OfNeedle {
+            implements Event, OnMachine {
         public Heard {
             BadInput.unless(
                     stitches >= 0 && minutes >= 0 && clockMinutes >= 0 && needleHours >= 0,
