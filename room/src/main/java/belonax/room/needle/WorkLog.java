@@ -21,6 +21,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -141,14 +142,21 @@ public class WorkLog {
     }
 
     private UUID count(UUID action, String machineId, List<Piece> pieces) {
+        return count(action, machineId, pieces, Map.of());
+    }
+
+    /** @param needles those that did the work, by their place, where others may be in the machine by now */
+    private UUID count(UUID action, String machineId, List<Piece> pieces, Map<Integer, UUID> needles) {
         MachineNow now = room.find(machineId).orElseThrow();
         BadInput.unless(
-                now.fitted().isPresent(),
+                now.fitted().isPresent() || !needles.isEmpty(),
                 "machine",
                 () -> "No needle is in " + now.machine().name() + ", as far as Belonax knows.");
         for (Piece piece : pieces) {
             for (MachineNow.Place place : now.places()) {
-                place.fitted().ifPresent(it -> sewn(action, machineId, place.number(), it, piece));
+                Optional.ofNullable(needles.get(place.number()))
+                        .or(() -> place.fitted().filter(it -> needles.isEmpty()).map(Fitted::needleId))
+                        .ifPresent(it -> sewn(action, machineId, place.number(), it, piece));
             }
             boolean linty = piece.sheds() || piece.wear().isLinty();
             machineMinutes.add(machineId, piece.minutes(), linty ? piece.minutes() : 0);
@@ -163,16 +171,18 @@ public class WorkLog {
      * Counts, as a part of an action, minutes that a machine was heard to run, for each work the time that it lay on the table.
      *
      * @param since when it was begun to listen
+     * @param needles those that were in it then, by their place
      * @param stitches that were heard in them, by which thread is counted
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void heard(UUID action, String machineId, Instant since, double minutes, double stitches) {
+    public void heard(
+            UUID action, String machineId, Instant since, Map<Integer, UUID> needles, double minutes, double stitches) {
         double share = minutes <= 0 ? 1 : ThreadUse.minutesOf(stitches) / minutes;
         Running listened = running(since);
         List<Piece> pieces = pieces(machineId, listened, minutes).stream()
                 .map(it -> it.usingThreadOf(share))
                 .toList();
-        count(action, machineId, pieces);
+        count(action, machineId, pieces, needles);
     }
 
     /**
@@ -301,16 +311,14 @@ public class WorkLog {
         return running(room.find(machineId).orElseThrow());
     }
 
-    private void sewn(UUID action, String machineId, int place, Fitted fitted, Piece it) {
-        boolean coated =
-                needles.findById(fitted.needleId()).map(NeedleEntity::isCoated).orElse(false);
+    private void sewn(UUID action, String machineId, int place, UUID needle, Piece it) {
+        boolean coated = needles.findById(needle).map(NeedleEntity::isCoated).orElse(false);
         double hours = EffectiveHours.of(it.minutes(), it.wear(), coated).value();
         events.add(
                 action,
                 now(),
-                new Event.Sewn(
-                        machineId, place, fitted.needleId(), it.minutes(), hours, it.wear(), it.sheds(), it.on()));
-        projection.refresh(fitted.needleId());
+                new Event.Sewn(machineId, place, needle, it.minutes(), hours, it.wear(), it.sheds(), it.on()));
+        projection.refresh(needle);
     }
 
     private Instant now() {

@@ -3,16 +3,14 @@ package belonax.room.sound;
 import belonax.BadInput;
 import belonax.sound.Heard;
 import belonax.sound.Knock;
-import java.time.Instant;
 import java.util.Optional;
 
 /**
  * What listening to a machine came to, before a sewist counts it.
  *
- * @param since when it was begun
  * @param knock the middle of what was measured, where enough was
  */
-public record Listened(Instant since, Heard heard, Optional<Knock> knock) {
+public record Listened(Began began, Heard heard, Optional<Knock> knock) {
     /** Less is a knock on the table. */
     private static final double LEAST_STITCHES = 20;
 

@@ -13,6 +13,7 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
 import belonax.room.press.UseCase;
+import belonax.sound.Heard;
 import belonax.sound.Knock;
 import java.time.Clock;
 import java.time.Instant;
@@ -78,56 +79,69 @@ public class SoundLog {
     }
 
     /**
-     * Refuses machines that cannot be listened to.
+     * Returns how a machine stands now that it is begun to listen.
      *
-     * @throws BadInput if no needle is in it, or it has loopers
+     * @throws BadInput if it cannot be listened to
      */
-    public void checkCanBeHeard(MachineNow now) {
+    public Began begin(MachineNow now) {
         whyNotHeard(now).ifPresent(it -> {
             throw new BadInput("machine", it);
         });
+        return new Began(clock.instant(), needles(now), hours(now), wear(now), now.tableWords());
+    }
+
+    /** Tells whether the needles are in a machine that were in it when it was begun to listen. */
+    public static boolean isSameNeedle(Began began, MachineNow now) {
+        return began.needles().equals(needles(now));
+    }
+
+    private static Map<Integer, UUID> needles(MachineNow now) {
+        Map<Integer, UUID> needles = new TreeMap<>();
+        now.places().forEach(place -> place.fitted().ifPresent(it -> needles.put(place.number(), it.needleId())));
+        return needles;
+    }
+
+    private static double hours(MachineNow now) {
+        return now.places().stream()
+                .flatMap(it -> it.fitted().stream())
+                .mapToDouble(it -> it.needle().effectiveHours())
+                .max()
+                .orElse(0);
     }
 
     /**
-     * Counts what was heard as work of the needles in a machine, on what lies on its table.
+     * Counts what was heard as work of the needles that were in the machine, on what lay on its table meanwhile.
      *
      * @return the action, by which all of it can be taken back
-     * @throws BadInput if it cannot be counted
+     * @throws BadInput if the clock runs as well
      */
     @UseCase
     public UUID keep(String machineId, Listened listened) {
         machines.hold(machineId);
         MachineNow now = room.get(machineId);
-        now.checkSeen();
-        checkCanBeHeard(now);
         BadInput.unless(
                 now.timerSince().isEmpty(),
                 "machine",
                 () -> "The clock of " + now.machine().name()
                         + " runs as well, so it would be counted twice. Pause it, and count only one of the two.");
         UUID action = ids.get();
-        work.heard(
+        Began began = listened.began();
+        Heard heard = listened.heard();
+        work.heard(action, machineId, began.since(), began.needles(), heard.minutes(), heard.stitches());
+        events.add(
                 action,
-                machineId,
-                listened.since(),
-                listened.heard().minutes(),
-                listened.heard().stitches());
-        events.add(action, clock.instant(), heard(now, listened));
+                clock.instant(),
+                new Event.Heard(
+                        machineId,
+                        began.needle(),
+                        began.needleHours(),
+                        heard.stitches(),
+                        heard.minutes(),
+                        heard.workSeconds() / 60,
+                        listened.knock().orElse(null),
+                        began.wear(),
+                        began.on()));
         return action;
-    }
-
-    private static Event.Heard heard(MachineNow now, Listened it) {
-        MachineNow.Fitted fitted = now.fitted().orElseThrow();
-        return new Event.Heard(
-                now.id(),
-                fitted.needleId(),
-                fitted.needle().effectiveHours(),
-                it.heard().stitches(),
-                it.heard().minutes(),
-                it.heard().workSeconds() / 60,
-                it.knock().orElse(null),
-                wear(now),
-                now.tableWords());
     }
 
     private static Wear wear(MachineNow now) {

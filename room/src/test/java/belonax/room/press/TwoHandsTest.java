@@ -60,7 +60,6 @@ import belonax.sound.Alarm;
 import belonax.sound.Heard;
 import belonax.thread.SewingThread;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -99,10 +98,6 @@ import org.springframework.test.context.ActiveProfiles;
 class TwoHandsTest {
     private static final int HANDS = 20;
     private static final Optional<TableWork> WORK = Optional.of(TestWork.of("swim-knit", 2, 25));
-    private static final Listened HEARD = new Listened(
-            Instant.parse("2026-11-25T09:00:00Z"),
-            new Heard(false, 0, 960, 120, 300, 0.8, 0.95, Alarm.NONE),
-            Optional.empty());
     private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
 
     @Autowired
@@ -177,7 +172,7 @@ class TwoHandsTest {
     private Stream<Named<Callable<?>>> presses() {
         return Stream.of(
                 Named.of("work", () -> work.sewn("heron", 10, WORK.orElseThrow())),
-                Named.of("heard", () -> sounds.keep("heron", HEARD)),
+                Named.of("heard", () -> sounds.keep("heron", heard())),
                 Named.of("sign", () -> notes.sign("heron", 0, Sign.LOUDER)),
                 Named.of("strike", () -> notes.struck("badger", 0)),
                 Named.of("project", () -> notes.projectBegun("heron", false)),
@@ -274,6 +269,13 @@ class TwoHandsTest {
                 .orElseThrow();
         projects.undo(change, Optional.empty());
         assertThat(press.apply(projects.find(project).orElseThrow().revision())).isNotNull();
+    }
+
+    private Listened heard() {
+        return new Listened(
+                sounds.begin(machine("heron")),
+                new Heard(false, 0, 960, 120, 300, 0.8, 0.95, Alarm.NONE),
+                Optional.empty());
     }
 
     private static ProjectStep step() {

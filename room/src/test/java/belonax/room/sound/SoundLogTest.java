@@ -15,6 +15,7 @@ import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
+import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
 import belonax.room.plan.ProjectBook;
@@ -22,8 +23,6 @@ import belonax.room.plan.ProjectStep;
 import belonax.sound.Alarm;
 import belonax.sound.Heard;
 import belonax.sound.Knock;
-import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -52,6 +51,9 @@ class SoundLogTest {
     private WorkLog work;
 
     @Autowired
+    private NeedleBook book;
+
+    @Autowired
     private ProjectBook projects;
 
     @Autowired
@@ -60,13 +62,10 @@ class SoundLogTest {
     @Autowired
     private Undo undo;
 
-    @Autowired
-    private Clock clock;
-
     /** Two minutes of running at eight stitches a second, in five minutes of work. */
     private Listened heard() {
         return new Listened(
-                clock.instant(), new Heard(false, 0, 960, 120, 300, 0.8, 0.95, Alarm.NONE), Optional.of(KNOCK));
+                sounds.begin(heron()), new Heard(false, 0, 960, 120, 300, 0.8, 0.95, Alarm.NONE), Optional.of(KNOCK));
     }
 
     private MachineNow heron() {
@@ -112,13 +111,13 @@ class SoundLogTest {
                         "The clock of Heron runs as well, so it would be counted twice. Pause it, and count only one"
                                 + " of the two.");
 
-        assertThatThrownBy(() -> sounds.keep("sparrow", heard()))
+        assertThatThrownBy(() -> sounds.begin(room.find("sparrow").orElseThrow()))
                 .isInstanceOf(BadInput.class)
                 .hasMessage(
                         "A machine with loopers sounds several times a stitch, so its stitches cannot be told. Use the"
                                 + " clock.");
         assertThatThrownBy(() -> new Listened(
-                        Instant.EPOCH, new Heard(false, 0, 19, 3, 3, 0.8, 0.95, Alarm.NONE), Optional.empty()))
+                        sounds.begin(heron()), new Heard(false, 0, 19, 3, 3, 0.8, 0.95, Alarm.NONE), Optional.empty()))
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("Fewer than twenty stitches");
     }
@@ -141,6 +140,25 @@ class SoundLogTest {
         assertThat(sounds.freshKnock(heron())).hasValue(KNOCK);
         work.sewn("heron", 1, TestWork.of("denim-heavy", 2, 40));
         assertThat(sounds.freshKnock(heron())).as("on denim it sounds other").isEmpty();
+    }
+
+    @Test
+    void what_was_heard_belongs_to_the_needle_that_was_in_though_another_is_by_now() {
+        UUID first = heron().fitted().orElseThrow().needleId();
+        Listened listened = heard();
+        room.fit(
+                "heron",
+                0,
+                Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80),
+                Optional.empty(),
+                Optional.of(first));
+        double before = book.find(first).orElseThrow().minutes();
+
+        sounds.keep("heron", listened);
+
+        assertThat(SoundLog.isSameNeedle(listened.began(), heron())).isFalse();
+        assertThat(heron().fitted().orElseThrow().needle().effectiveHours()).isZero();
+        assertThat(book.find(first).orElseThrow().minutes() - before).isCloseTo(2, within(1e-9));
     }
 
     @Test

@@ -1,13 +1,13 @@
 package belonax.web.listen;
 
 import belonax.BadInput;
+import belonax.room.sound.Began;
 import belonax.room.sound.Listened;
 import belonax.sound.Heard;
 import belonax.sound.Knock;
 import belonax.sound.KnockWatch;
 import belonax.sound.Loudness;
 import belonax.sound.StitchEar;
-import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
@@ -22,7 +22,7 @@ final class Ear {
 
     private final UUID id;
     private final String machineId;
-    private final Instant since;
+    private final Began began;
     private final boolean isSimulated;
     private final KnockWatch watch;
     private final StitchEar stitches = new StitchEar(this::knocked);
@@ -33,10 +33,10 @@ final class Ear {
     private boolean isThrownAway;
     private @Nullable UUID countedAs;
 
-    Ear(UUID id, String machineId, Instant since, KnockWatch watch, boolean isSimulated) {
+    Ear(UUID id, String machineId, Began began, KnockWatch watch, boolean isSimulated) {
         this.id = id;
         this.machineId = machineId;
-        this.since = since;
+        this.began = began;
         this.watch = watch;
         this.isSimulated = isSimulated;
     }
@@ -114,7 +114,7 @@ final class Ear {
             return countedAs;
         }
         Heard heard = stitches.heard();
-        UUID action = counting.count(new Listened(since, heard, knock()));
+        UUID action = counting.count(new Listened(began, heard, knock()));
         countedAs = action;
         return action;
     }
@@ -140,7 +140,7 @@ final class Ear {
         return machineId;
     }
 
-    Instant since() {
-        return since;
+    Began began() {
+        return began;
     }
 }

@@ -1,13 +1,15 @@
 package belonax.web.listen;
 
 import belonax.BadInput;
+import belonax.life.Wear;
+import belonax.room.sound.Began;
 import belonax.sound.KnockWatch;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -29,8 +31,13 @@ class Ears {
     }
 
     /** Begins to listen to a machine; one that is listened to already goes on. */
-    synchronized Ear of(String machineId, KnockWatch watch) {
-        return newest(machineId).filter(Ears::isOpen).orElseGet(() -> add(machineId, watch));
+    synchronized Ear of(String machineId, Began began, KnockWatch watch) {
+        return open(machineId).orElseGet(() -> add(machineId, began, watch));
+    }
+
+    /** Returns what of a machine is neither counted nor thrown away. */
+    synchronized Optional<Ear> open(String machineId) {
+        return newest(machineId).filter(Ears::isOpen);
     }
 
     private static boolean isOpen(Ear ear) {
@@ -40,23 +47,24 @@ class Ears {
 
     /** Listens to a machine that is not there; nobody asks for it again. */
     Ear simulated(KnockWatch watch) {
-        return new Ear(ids.get(), "", clock.instant(), watch, true);
+        return new Ear(ids.get(), "", new Began(clock.instant(), Map.of(), 0, Wear.ORDINARY, null), watch, true);
     }
 
-    private Ear add(String machineId, KnockWatch watch) {
-        Instant now = clock.instant();
-        ears.removeIf(it -> it.since().isBefore(now.minus(FORGOTTEN)));
+    private Ear add(String machineId, Began began, KnockWatch watch) {
+        ears.removeIf(it -> it.began().since().isBefore(began.since().minus(FORGOTTEN)));
         if (ears.size() >= MOST) {
             ears.remove(0);
         }
-        Ear ear = new Ear(ids.get(), machineId, now, watch, false);
+        Ear ear = new Ear(ids.get(), machineId, began, watch, false);
         ears.add(ear);
         return ear;
     }
 
     /** Returns what a machine was listened to last. */
     synchronized Optional<Ear> newest(String machineId) {
-        return ears.stream().filter(it -> it.machineId().equals(machineId)).max(Comparator.comparing(Ear::since));
+        return ears.stream()
+                .filter(it -> it.machineId().equals(machineId))
+                .max(Comparator.comparing(it -> it.began().since()));
     }
 
     /**

@@ -5,6 +5,7 @@ import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
+import belonax.room.sound.Began;
 import belonax.room.sound.SoundLog;
 import belonax.sound.KnockWatch;
 import belonax.sound.Loudness;
@@ -43,14 +44,21 @@ class ListenDesk {
      */
     Listening begin(String machineId) {
         MachineNow now = room.get(machineId);
-        sounds.checkCanBeHeard(now);
+        Began began = sounds.begin(now);
+        BadInput.unless(
+                ears.open(machineId)
+                        .filter(it -> !SoundLog.isSameNeedle(it.began(), now))
+                        .isEmpty(),
+                "machine",
+                () -> "Something was heard with the needle that was in "
+                        + now.machine().name() + " before. Count it or throw it away first.");
         BadInput.unless(
                 work.running(now).filter(WorkLog.Running::isForgotten).isEmpty(),
                 "machine",
                 () -> "The clock of " + now.machine().name()
                         + " ran for hours. Say on the bench how long was sewn, then" + " listen.");
         work.stopTimer(machineId, Optional.empty());
-        return ears.of(machineId, watch(now)).now();
+        return ears.of(machineId, began, watch(now)).now();
     }
 
     private KnockWatch watch(MachineNow now) {
