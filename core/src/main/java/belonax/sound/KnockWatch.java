@@ -72,6 +72,11 @@ public final class KnockWatch {
         return hasGrown;
     }
 
+    /** Tells whether it takes what it hears for a fresh needle. */
+    public boolean isLearning() {
+        return isFresh;
+    }
+
     /** Tells whether enough was heard to compare. */
     public boolean isSure() {
         return latest.size() == LATEST;

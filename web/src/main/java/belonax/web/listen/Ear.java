@@ -95,6 +95,7 @@ final class Ear {
                 stitches.heard(),
                 hasKnockedMore,
                 watch.fresh().isPresent(),
+                watch.isLearning(),
                 watch.isSure(),
                 isThrownAway,
                 Optional.ofNullable(countedAs),

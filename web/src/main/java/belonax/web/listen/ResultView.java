@@ -67,6 +67,9 @@ record ResultView(
         if (it.hasKnockedMore()) {
             return KnockWatch.WORDS;
         }
+        if (it.isFresh()) {
+            return "This needle is fresh: how it knocks is learnt when you count it, and later ones are held against it.";
+        }
         if (it.knowsFresh()) {
             return it.couldCompare()
                     ? "No more knock than with the fresh needle, as far as it was heard."

@@ -111,6 +111,26 @@ class ListenPagesTest {
     }
 
     @Test
+    void a_fresh_needle_is_learnt_by_being_counted() throws Exception {
+        press("/listen/" + begin("heron") + "/away", Map.of());
+        MachineNow heron = room.find("heron").orElseThrow();
+        room.fit(
+                "heron",
+                0,
+                heron.fitted().orElseThrow().needle().needle(),
+                Optional.empty(),
+                heron.fitted().map(MachineNow.Fitted::needleId));
+        String id = begin("heron");
+        tell(id, Scene.SEAMS, 40, 0);
+
+        assertThat(page("/listen/ear?machine=heron"))
+                .contains("This needle is fresh: how it knocks is learnt when you");
+        press("/listen/" + id + "/count", Map.of());
+
+        assertThat(page("/listen?machine=heron")).contains("A fresh needle&#39;s knock on such cloth is known");
+    }
+
+    @Test
     void the_clock_is_counted_and_stands_still_from_where_it_begins_to_listen() throws Exception {
         work.startTimer("heron", Optional.empty());
 
