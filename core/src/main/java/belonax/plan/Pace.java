@@ -1,5 +1,6 @@
 package belonax.plan;
 
+import belonax.Middle;
 import belonax.hazard.Purpose;
 import java.util.List;
 import java.util.Locale;
@@ -87,8 +88,6 @@ public final class Pace {
     }
 
     private static double median(List<Sewn> of) {
-        double[] all = of.stream().mapToDouble(Sewn::metresAnHour).sorted().toArray();
-        int middle = all.length / 2;
-        return all.length % 2 == 1 ? all[middle] : (all[middle - 1] + all[middle]) / 2;
+        return Middle.of(of.stream().map(Sewn::metresAnHour).toList());
     }
 }

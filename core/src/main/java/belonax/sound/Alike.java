@@ -70,7 +70,9 @@ final class Alike {
     double around(int lag) {
         int stray = Math.max(2, (int) (0.04 * lag));
         double sum = 0;
-        for (int i = -stray; i <= stray; i++) sum += at(lag + i);
+        for (int i = -stray; i <= stray; i++) {
+            sum += at(lag + i);
+        }
         return sum;
     }
 

@@ -75,27 +75,28 @@ final class BeatFinder {
     }
 
     private int period() {
-        int slow = SHORTEST;
-        for (int lag = SHORTEST; lag <= LONGEST; lag++) {
-            if (far.around(lag) > far.around(slow)) {
-                slow = lag;
-            }
-        }
+        int slow = bestAround(SHORTEST, LONGEST);
         for (int parts = MOST_WITHIN; parts > 1; parts--) {
-            int fast = near(slow / parts);
-            if (slow / parts >= SHORTEST && comesEachTime(fast, slow, parts)) {
-                return fast;
+            int lag = slow / parts;
+            if (lag >= SHORTEST) {
+                int stray = Math.max(1, (int) (0.06 * lag));
+                int fast = bestAround(Math.max(SHORTEST, lag - stray), lag + stray + 1);
+                if (comesEachTime(fast, slow, parts)) {
+                    return fast;
+                }
             }
         }
         return slow;
     }
 
-    private int near(int lag) {
-        int stray = Math.max(1, (int) (0.06 * lag));
-        int best = Math.max(SHORTEST, lag - stray);
-        for (int it = best; it <= lag + stray + 1; it++) {
-            if (far.around(it) > far.around(best)) {
-                best = it;
+    private int bestAround(int from, int to) {
+        int best = from;
+        double most = far.around(from);
+        for (int lag = from + 1; lag <= to; lag++) {
+            double alike = far.around(lag);
+            if (alike > most) {
+                best = lag;
+                most = alike;
             }
         }
         return best;

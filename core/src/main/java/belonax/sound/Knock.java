@@ -1,6 +1,7 @@
 package belonax.sound;
 
 import belonax.BadInput;
+import belonax.Middle;
 import java.util.Collection;
 
 /**

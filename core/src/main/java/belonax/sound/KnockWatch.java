@@ -1,5 +1,6 @@
 package belonax.sound;
 
+import belonax.Middle;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;

@@ -40,10 +40,11 @@ final class Proof {
     private double loosest;
 
     Proof() {
-        begin();
+        drop();
     }
 
-    private void begin() {
+    /** Forgets all. */
+    void drop() {
         slices = 0;
         fast = 0;
         blanks = 0;
@@ -59,7 +60,7 @@ final class Proof {
         if (isBeat && (slices == 0 || beat.follows(last))) {
             add(beat);
         } else if (++blanks > StitchEar.MOST_BLANKS) {
-            begin();
+            drop();
             if (isBeat) {
                 add(beat);
             }
@@ -75,11 +76,6 @@ final class Proof {
         rigidity += beat.rigidity();
         smooth += NEW_SHARE * (beat.rigidity() - smooth);
         loosest = Math.min(loosest, smooth);
-    }
-
-    /** Forgets all. */
-    void drop() {
-        begin();
     }
 
     /** Returns the newest beat of those that were collected. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
+import belonax.Middle;
 import belonax.sound.SimulatedRoom.Setting;
 import belonax.sound.SimulatedRoom.Sewing;
 import java.util.ArrayList;

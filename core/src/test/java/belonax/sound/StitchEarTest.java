@@ -3,6 +3,7 @@ package belonax.sound;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import belonax.Middle;
 import belonax.sound.SimulatedRoom.Setting;
 import belonax.sound.SimulatedRoom.Sewing;
 import java.util.ArrayList;

@@ -23,7 +23,7 @@ public record Began(
         Wear wear,
         @Nullable String on) {
     public Began {
-        needles = Map.copyOf(new TreeMap<>(needles));
+        needles = Map.copyOf(needles);
     }
 
     /** Returns the needle of the first place that holds one. */

@@ -17,8 +17,13 @@ public record Listened(Began began, Heard heard, Optional<Knock> knock) {
     /** @throws BadInput if too little was heard to be counted */
     public Listened {
         BadInput.unless(
-                heard.stitches() >= LEAST_STITCHES,
+                isEnough(heard),
                 "machine",
                 () -> "Fewer than twenty stitches were heard, too few to be sure of. Sew on, or use the clock.");
+    }
+
+    /** Tells whether enough was heard to be counted. */
+    public static boolean isEnough(Heard heard) {
+        return heard.stitches() >= LEAST_STITCHES;
     }
 }

@@ -13,6 +13,8 @@ import java.util.Locale;
  * @param knock what is known of a fresh needle on such cloth
  */
 record KnownView(List<Line> lines, String speed, String knock) {
+    static final String NO_FRESH_NEEDLE =
+            "How a fresh needle knocks on such cloth is not known yet: it is learnt with the next one.";
 
     /** One time. */
     record Line(String day, String stitches, String minutes, String perMinute, String on) {}
@@ -34,7 +36,7 @@ record KnownView(List<Line> lines, String speed, String knock) {
                                 "You sew %.0f stitches a minute on it, guiding and turning included; plans reckon with that.",
                                 it.stitchesPerMinute().get()),
                 it.freshKnock().isEmpty()
-                        ? "How a fresh needle knocks on such cloth is not known yet: it is learnt with the next one."
+                        ? NO_FRESH_NEEDLE
                         : "A fresh needle's knock on such cloth is known, and each later one is held against it.");
     }
 }

@@ -1,7 +1,6 @@
 package belonax.web.listen;
 
 import belonax.room.Words;
-import belonax.sound.Alarm;
 import belonax.sound.Heard;
 import belonax.sound.KnockWatch;
 import java.util.Locale;
@@ -38,7 +37,7 @@ record NowView(
                         ? String.format(Locale.ROOT, "Runs, %.1f stitches a second", heard.perSecond())
                         : "Stands",
                 it.hasKnockedMore() ? KnockWatch.WORDS : "",
-                heard.alarm() == Alarm.NONE ? "" : heard.alarm().words());
+                heard.alarm().words());
     }
 
     /** Returns the count in words, such as “1,240 stitches”. */

@@ -1,7 +1,7 @@
 package belonax.web.listen;
 
 import belonax.room.Words;
-import belonax.sound.Alarm;
+import belonax.room.sound.Listened;
 import belonax.sound.Heard;
 import belonax.sound.KnockWatch;
 import java.util.Locale;
@@ -30,7 +30,6 @@ record ResultView(
         boolean knocksMore,
         String alarm,
         SpeedChart chart) {
-    private static final double ENOUGH = 20;
     private static final String SLOW =
             "Single and slow stitches, under three a second, are not told from other sounds.";
 
@@ -40,7 +39,7 @@ record ResultView(
 
     private static ResultView made(Listening it) {
         Heard heard = it.heard();
-        boolean isEnough = heard.stitches() >= ENOUGH;
+        boolean isEnough = Listened.isEnough(heard);
         return new ResultView(
                 it.id(),
                 it.isSimulated(),
@@ -59,7 +58,7 @@ record ResultView(
                         : SLOW,
                 isEnough ? knock(it) : "",
                 it.hasKnockedMore(),
-                heard.alarm() == Alarm.NONE ? "" : heard.alarm().words(),
+                heard.alarm().words(),
                 SpeedChart.of(it.speeds()));
     }
 
@@ -75,6 +74,6 @@ record ResultView(
                     ? "No more knock than with the fresh needle, as far as it was heard."
                     : "Too few stitches stood out of the room to compare the needle’s knock.";
         }
-        return "How a fresh needle knocks on such cloth is not known yet: it is learnt with the next one.";
+        return KnownView.NO_FRESH_NEEDLE;
     }
 }
