@@ -9,4 +9,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param home the data folder
  */
 @ConfigurationProperties("belonax")
-public record RoomProperties(Path home) {}
+public record RoomProperties(Path home) {
+    /** Names the database's file in the data folder. */
+    public static final String DATABASE = "belonax.mv.db";
+}

@@ -9,10 +9,8 @@ import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 
 /** A balance by touch on a phone, a strip that was misread, and a nest. */
-@DirtiesContext
 class BalanceJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;

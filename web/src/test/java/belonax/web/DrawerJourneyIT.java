@@ -15,12 +15,8 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.TestPropertySource;
 
 /** From the packet in the hand to the drawer to the needle; everything out and in again. */
-@TestPropertySource(properties = "belonax.home=target/drawer-journey-home")
-@DirtiesContext
 class DrawerJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;

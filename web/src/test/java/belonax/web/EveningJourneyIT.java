@@ -12,10 +12,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.test.annotation.DirtiesContext;
 
 /** One evening, its presses counted from the page where each thing begins; typing is none. */
-@DirtiesContext
 class EveningJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;

@@ -11,10 +11,8 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 
 /** A needle changed by keyboard alone, one that broke, and two tabs at once. */
-@DirtiesContext
 class FitJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;

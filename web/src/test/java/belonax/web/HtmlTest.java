@@ -22,15 +22,10 @@ import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** Every page is HTML as its standard has it; what a checker of the registry says of it is an error here. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
+@InTheDemoRoom
 class HtmlTest {
     private static final Path CHECKER = Path.of("node_modules/vnu-jar/build/dist/vnu.jar");
 

@@ -25,22 +25,15 @@ import org.jsoup.nodes.Element;
 import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.servlet.FlashMap;
 
 /** Each entry of each form, filled with what will not do: it is told, and nothing else that was typed is lost. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class KeptTypingTest {
     private static final String NONSENSE = "zz-qq";
     private static final String ENDLESS = "x".repeat(1_000_000);

@@ -18,10 +18,8 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 
 /** From the symptom to the cure, with two causes at once, taken up again, or to a technician. */
-@DirtiesContext
 class MendJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;

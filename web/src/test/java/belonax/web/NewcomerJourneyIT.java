@@ -8,12 +8,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.ActiveProfiles;
 
 /** A newcomer's first minute, in a sewing room with nothing in it. */
 @ActiveProfiles(value = "test", inheritProfiles = false)
-@DirtiesContext
 class NewcomerJourneyIT extends RunningBelonax {
     @Test
     void three_questions_lead_to_the_first_answer() {

@@ -9,10 +9,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.annotation.DirtiesContext;
 
 /** The evening without scripts, and the same by keyboard alone: balance, thump, cure and back, seen by a second device. */
-@DirtiesContext
 class PlainJourneyIT extends RunningBelonax {
 
     @Test

@@ -15,10 +15,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.test.annotation.DirtiesContext;
 
 /** From an empty project to its last step, with the timer; in two tabs; by keyboard alone. */
-@DirtiesContext
 class PlanJourneyIT extends RunningBelonax {
     private BrowserContext context;
     private Page page;

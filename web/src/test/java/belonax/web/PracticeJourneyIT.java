@@ -10,10 +10,8 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.test.annotation.DirtiesContext;
 
 /** A sitting of practice: by keys at the table, by thumb on a phone, and without scripts. */
-@DirtiesContext
 class PracticeJourneyIT extends RunningBelonax {
     private static final Pattern TOLD = Pattern.compile("^(Right|It is): .+");
 

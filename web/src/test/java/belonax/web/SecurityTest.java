@@ -22,14 +22,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.core.env.Environment;
-import org.springframework.test.context.ActiveProfiles;
 
 /** What a stranger on the same computer, or a page elsewhere, cannot do. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
-@ActiveProfiles({"test", "demo"})
+@InTheDemoRoom
 class SecurityTest {
     private final HttpClient client = HttpClient.newHttpClient();
 

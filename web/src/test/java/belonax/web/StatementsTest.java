@@ -15,20 +15,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** How often a page of the demo asks the database, once it was opened before. */
-@SpringBootTest(
-        properties = {"belonax.home=target/statements-home", "spring.jpa.properties.hibernate.generate_statistics=true"
-        })
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext
+@InTheDemoRoom
 class StatementsTest {
     @Autowired
     private MockMvc mvc;

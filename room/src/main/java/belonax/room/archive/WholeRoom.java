@@ -3,9 +3,9 @@ package belonax.room.archive;
 import belonax.BadInput;
 import belonax.room.CraftJson;
 import belonax.room.RoomProperties;
+import belonax.room.card.CardArchive;
+import belonax.room.card.CardArchive.CardLine;
 import belonax.room.card.CardNames;
-import belonax.room.card.DrawerStore;
-import belonax.room.card.DrawerStore.CardLine;
 import belonax.room.drawer.PictureStore;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
@@ -37,7 +37,7 @@ class WholeRoom {
     private static final Logger LOG = LoggerFactory.getLogger(WholeRoom.class);
 
     private final RoomArchive room;
-    private final DrawerStore drawer;
+    private final CardArchive cards;
     private final SettingsStore settings;
     private final PictureStore pictures;
     private final CardNames named;
@@ -48,7 +48,7 @@ class WholeRoom {
 
     WholeRoom(
             RoomArchive room,
-            DrawerStore drawer,
+            CardArchive cards,
             SettingsStore settings,
             PictureStore pictures,
             CardNames named,
@@ -56,7 +56,7 @@ class WholeRoom {
             Clock clock,
             RoomProperties properties) {
         this.room = room;
-        this.drawer = drawer;
+        this.cards = cards;
         this.settings = settings;
         this.pictures = pictures;
         this.named = named;
@@ -85,7 +85,7 @@ class WholeRoom {
     /** Returns everything, as it is at one moment. */
     Content now() {
         return Objects.requireNonNull(snapshot.execute(it ->
-                new Content(MARK, VERSION, clock.instant(), settings.now(), room.content(), drawer.content(), null)));
+                new Content(MARK, VERSION, clock.instant(), settings.now(), room.content(), cards.content(), null)));
     }
 
     /** Returns a room with nothing in it but what was chosen in the settings. */
@@ -120,7 +120,7 @@ class WholeRoom {
         try {
             transactions.executeWithoutResult(it -> {
                 room.replace(content.room());
-                drawer.replace(content.drawer());
+                cards.replace(content.drawer());
                 settings.keep(content.settings());
                 swap(unfolded, older);
             });

@@ -3,24 +3,19 @@ package belonax.room.card;
 import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
-import belonax.room.NothingMissing;
 import belonax.room.Remembered;
 import belonax.room.press.UseCase;
-import com.fasterxml.jackson.databind.JsonNode;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -156,99 +151,6 @@ public class DrawerStore {
     public void undoAll(List<UUID> changeIds) {
         changeIds.forEach(this::undo);
     }
-
-    /** Returns every card, to be carried to another computer. */
-    @Transactional(readOnly = true)
-    public List<CardLine> content() {
-        Map<UUID, ChangeEntity> last =
-                changes.thatCanBeTakenBack().stream().collect(Collectors.toMap(ChangeEntity::cardId, it -> it));
-        return cards.inOrder().stream()
-                .filter(it -> !it.isRemoved() || last.containsKey(it.id()))
-                .flatMap(it -> line(it, Optional.ofNullable(last.get(it.id()))).stream())
-                .toList();
-    }
-
-    /** What cannot be read cannot be carried either; it stays where it lies. */
-    private static Optional<CardLine> line(CardEntity it, Optional<ChangeEntity> last) {
-        try {
-            return Optional.of(new CardLine(
-                    it.id(),
-                    it.kind(),
-                    CraftJson.tree(it.body()),
-                    it.revision(),
-                    it.isRemoved() ? true : null,
-                    last.map(DrawerStore::line).orElse(null)));
-        } catch (IllegalStateException unreadable) {
-            return Optional.empty();
-        }
-    }
-
-    /**
-     * Replaces every card.
-     *
-     * @throws BadInput if one of them makes no sense
-     */
-    @Transactional
-    public void replace(List<CardLine> content) {
-        changes.deleteAll();
-        cards.deleteAll();
-        bad.allGone();
-        for (CardLine it : content) {
-            Class<? extends Card> type = types.of(it.kind());
-            CardEntity entity = new CardEntity(
-                    it.id(), NothingMissing.in(CraftJson.read(it.card().toString(), type)));
-            entity.cameIn(it.revision() == null ? 0 : it.revision(), it.isRemoved());
-            cards.save(entity);
-            if (it.last() != null) {
-                changes.save(change(entity, it.last(), type));
-            }
-        }
-    }
-
-    private static LastChange line(ChangeEntity it) {
-        return new LastChange(
-                it.id(),
-                it.at(),
-                it.before().map(CraftJson::tree).orElse(null),
-                it.after().map(CraftJson::tree).orElse(null));
-    }
-
-    /** What would be put back is judged like what lies there. */
-    private static ChangeEntity change(CardEntity card, LastChange it, Class<? extends Card> type) {
-        return new ChangeEntity(it.id(), it.at(), card, checked(it.before(), type), checked(it.after(), type));
-    }
-
-    private static @Nullable String checked(@Nullable JsonNode body, Class<? extends Card> type) {
-        return body == null || body.isNull()
-                ? null
-                : CraftJson.write(NothingMissing.in(CraftJson.read(body.toString(), type)));
-    }
-
-    /**
-     * A card as an archive holds it.
-     *
-     * @param revision how often it was changed; null in archives before the fourth version, likewise what follows
-     * @param removed whether it was taken out; null where it was not
-     * @param last its last change, as long as that can be taken back
-     */
-    public record CardLine(
-            UUID id,
-            CardKind kind,
-            JsonNode card,
-            @Nullable Integer revision,
-            @Nullable Boolean removed,
-            @Nullable LastChange last) {
-        public boolean isRemoved() {
-            return Boolean.TRUE.equals(removed);
-        }
-    }
-
-    /** A change that can be taken back, as an archive holds it. */
-    public record LastChange(
-            UUID id,
-            Instant at,
-            @Nullable JsonNode before,
-            @Nullable JsonNode after) {}
 
     /**
      * Changes a card.

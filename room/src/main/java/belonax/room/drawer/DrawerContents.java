@@ -58,6 +58,11 @@ public class DrawerContents {
     /** Returns the spools that may be sewn with. */
     @Transactional(readOnly = true)
     public List<Kept<Spool>> soundSpools() {
+        return soundSpools(drawer);
+    }
+
+    /** Returns the spools of a drawer that may be sewn with. */
+    public static List<Kept<Spool>> soundSpools(DrawerStore drawer) {
         return drawer.all(Spool.class).stream()
                 .filter(it -> it.card().isSound())
                 .toList();

@@ -119,35 +119,30 @@ public class WorkLog {
     @UseCase
     public UUID sewn(String machineId, double minutes, TableWork work) {
         machines.hold(machineId);
-        room.get(machineId).checkSeen();
+        MachineNow now = room.get(machineId);
+        now.checkSeen();
         UUID action = ids.get();
         table.lay(action, machineId, work);
-        return count(action, machineId, List.of(Piece.of(minutes, work)));
+        return count(action, now, List.of(Piece.of(minutes, work)), Map.of());
     }
 
     /** Does the same where nothing is known of the work but what it costs a needle. */
     @UseCase
     public UUID sewn(String machineId, double minutes, Wear wear) {
         machines.hold(machineId);
-        room.get(machineId).checkSeen();
-        return count(ids.get(), machineId, List.of(piece(machineId, minutes, wear)));
+        MachineNow now = room.get(machineId);
+        now.checkSeen();
+        return count(ids.get(), now, List.of(piece(now, minutes, wear)), Map.of());
     }
 
-    private Piece piece(String machineId, double minutes, Wear wear) {
-        boolean sheds = room.find(machineId)
-                .flatMap(MachineNow::thread)
-                .filter(SewingThread::shedsLint)
-                .isPresent();
+    private static Piece piece(MachineNow now, double minutes, Wear wear) {
+        boolean sheds = now.thread().filter(SewingThread::shedsLint).isPresent();
         return new Piece(minutes, minutes, wear, sheds, null);
     }
 
-    private UUID count(UUID action, String machineId, List<Piece> pieces) {
-        return count(action, machineId, pieces, Map.of());
-    }
-
     /** @param needles those that did the work, by their place, where others may be in the machine by now */
-    private UUID count(UUID action, String machineId, List<Piece> pieces, Map<Integer, UUID> needles) {
-        MachineNow now = room.find(machineId).orElseThrow();
+    private UUID count(UUID action, MachineNow now, List<Piece> pieces, Map<Integer, UUID> needles) {
+        String machineId = now.id();
         BadInput.unless(
                 now.fitted().isPresent() || !needles.isEmpty(),
                 "machine",
@@ -177,12 +172,12 @@ public class WorkLog {
     @Transactional(propagation = Propagation.MANDATORY)
     public void heard(
             UUID action, String machineId, Instant since, Map<Integer, UUID> needles, double minutes, double stitches) {
+        MachineNow now = room.find(machineId).orElseThrow();
         double share = minutes <= 0 ? 1 : ThreadUse.minutesOf(stitches) / minutes;
-        Running listened = running(since);
-        List<Piece> pieces = pieces(machineId, listened, minutes).stream()
+        List<Piece> pieces = pieces(now, running(since), minutes).stream()
                 .map(it -> it.usingThreadOf(share))
                 .toList();
-        count(action, machineId, pieces, needles);
+        count(action, now, pieces, needles);
     }
 
     /**
@@ -221,7 +216,8 @@ public class WorkLog {
 
     private Optional<UUID> pause(String machineId, Optional<Double> minutesInstead) {
         machines.hold(machineId);
-        Optional<Running> running = running(machineId);
+        MachineNow now = room.find(machineId).orElseThrow();
+        Optional<Running> running = running(now);
         if (running.isEmpty()) {
             return Optional.empty();
         }
@@ -229,14 +225,14 @@ public class WorkLog {
         double minutes = minutesInstead.orElse(running.get().minutes());
         return minutes < LEAST_MINUTES
                 ? Optional.empty()
-                : Optional.of(count(ids.get(), machineId, pieces(machineId, running.get(), minutes)));
+                : Optional.of(count(ids.get(), now, pieces(now, running.get(), minutes), Map.of()));
     }
 
     /** Parts the minutes by what lay on the table; minutes that were told instead are parted in the same shares. */
-    private List<Piece> pieces(String machineId, Running running, double minutes) {
-        List<TableBook.Lay> lays = table.since(machineId, running.since());
+    private List<Piece> pieces(MachineNow now, Running running, double minutes) {
+        List<TableBook.Lay> lays = table.since(now.id(), running.since());
         if (lays.isEmpty()) {
-            return List.of(piece(machineId, minutes, Wear.ORDINARY));
+            return List.of(piece(now, minutes, Wear.ORDINARY));
         }
         double share = running.minutes() > 0 ? minutes / running.minutes() : 1;
         List<Piece> pieces = new ArrayList<>();

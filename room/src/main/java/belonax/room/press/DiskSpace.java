@@ -27,8 +27,13 @@ public class DiskSpace {
 
     /** Returns what is free where the room is kept, in bytes. */
     protected long free() {
+        return free(home);
+    }
+
+    /** Returns what is free where a folder lies, in bytes. */
+    public static long free(Path folder) {
         try {
-            return Files.getFileStore(home).getUsableSpace();
+            return Files.getFileStore(folder).getUsableSpace();
         } catch (IOException e) {
             return Long.MAX_VALUE; // Not known here; whoever writes will see.
         }

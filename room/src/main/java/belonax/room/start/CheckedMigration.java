@@ -27,8 +27,6 @@ class CheckedMigration implements FlywayMigrationStrategy {
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
 
-    private static final String DATABASE = "belonax.mv.db";
-
     private final DataSource dataSource;
     private final Clock clock;
     private final Path home;
@@ -61,7 +59,7 @@ class CheckedMigration implements FlywayMigrationStrategy {
 
     /** A database file that was cut short opens as it was some time before. */
     private void checkNothingIsMissing() {
-        if (!Files.exists(home.resolve(DATABASE))) {
+        if (!Files.exists(home.resolve(RoomProperties.DATABASE))) {
             return; // A room that lives in memory, as in a test.
         }
         int atLeast = new CopyFolder(home).eventsAtLeast().orElse(0);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import belonax.BadInput;
+import belonax.alone.TestRoom;
 import belonax.cloth.ClothCatalogue;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.RoomProperties;
@@ -53,7 +54,7 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Copies of the demo's room: made, opened, gone back to, and what may be wrong with them or the disk. */
-@SpringBootTest
+@SpringBootTest(classes = {TestRoom.class, CopiesTest.SmallDisk.class})
 @ActiveProfiles({"test", "demo"})
 @DirtiesContext
 class CopiesTest {

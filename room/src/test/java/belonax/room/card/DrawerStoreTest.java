@@ -10,6 +10,7 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.ChangedMeanwhile;
+import belonax.room.InTheDemoRoom;
 import belonax.room.drawer.Packet;
 import belonax.room.drawer.Swatch;
 import java.util.List;
@@ -17,14 +18,9 @@ import java.util.SplittableRandom;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
-import org.springframework.transaction.annotation.Transactional;
 
 /** The drawer on the real schema. */
-@SpringBootTest
-@ActiveProfiles("test")
-@Transactional
+@InTheDemoRoom
 class DrawerStoreTest {
     @Autowired
     private DrawerStore drawer;
@@ -32,14 +28,14 @@ class DrawerStoreTest {
     @Test
     void a_card_is_kept_found_by_its_words_changed_and_taken_out() {
         DrawerStore.Done added = drawer.add(packet(5));
-        drawer.add(Swatch.of(ClothCatalogue.standard().get("swim-knit"), "crimson acrobat"));
+        drawer.add(Swatch.of(ClothCatalogue.standard().get("swim-knit"), "ochre acrobat"));
 
-        assertThat(drawer.search(Packet.class, "stretch 75")).singleElement().satisfies(it -> {
+        assertThat(drawer.search(Packet.class, "wing 120")).singleElement().satisfies(it -> {
             assertThat(it.id()).isEqualTo(added.card());
             assertThat(it.card()).isEqualTo(packet(5));
         });
-        assertThat(drawer.search(Swatch.class, "  KNIT crimson ")).hasSize(1);
-        assertThat(drawer.search(Swatch.class, "knit navy")).isEmpty();
+        assertThat(drawer.search(Swatch.class, "  KNIT ochre ")).hasSize(1);
+        assertThat(drawer.search(Swatch.class, "knit ochre navy")).isEmpty();
 
         drawer.change(added.card(), 0, packet(4));
         assertThat(drawer.find(Packet.class, added.card()))
@@ -100,6 +96,6 @@ class DrawerStoreTest {
     }
 
     private static Packet packet(int count) {
-        return Packet.of(Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75), count, false, "");
+        return Packet.of(Needle.of(NeedleSystem.H_130_705, NeedleType.WING, NeedleSize.NM_120), count, false, "");
     }
 }

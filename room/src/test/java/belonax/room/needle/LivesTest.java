@@ -18,7 +18,8 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
-import belonax.room.TestRoom;
+import belonax.room.HandClock;
+import belonax.room.InTheDemoRoom;
 import belonax.room.TestWork;
 import belonax.room.card.DrawerStore;
 import belonax.room.care.CareLog;
@@ -45,14 +46,9 @@ import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
-import org.springframework.transaction.annotation.Transactional;
 
 /** What the needles of a room live through, on the real schema. */
-@SpringBootTest
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class LivesTest {
     private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);
 
@@ -120,7 +116,7 @@ class LivesTest {
     private ActionLog log;
 
     @Autowired
-    private TestRoom.Hand clock;
+    private HandClock clock;
 
     /** What is written down beside the events is always what they come to when they are read anew. */
     @AfterEach

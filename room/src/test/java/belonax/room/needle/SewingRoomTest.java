@@ -9,6 +9,7 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.ChangedMeanwhile;
+import belonax.room.InTheDemoRoom;
 import belonax.room.event.Undo;
 import belonax.thread.SewingThread;
 import java.time.Instant;
@@ -16,14 +17,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
-import org.springframework.transaction.annotation.Transactional;
 
 /** The sewing room on the real schema. */
-@SpringBootTest
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class SewingRoomTest {
     private static final Instant NOW = Instant.parse("2026-11-25T09:30:00Z");
     private static final Needle STRETCH_75 = Needle.of(NeedleSystem.H_130_705, NeedleType.STRETCH, NeedleSize.NM_75);

@@ -12,7 +12,8 @@ import belonax.practice.Drill;
 import belonax.practice.DrillId;
 import belonax.practice.DrillKind;
 import belonax.practice.Drills;
-import belonax.room.TestRoom;
+import belonax.room.HandClock;
+import belonax.room.InTheDemoRoom;
 import belonax.room.TestTrouble;
 import belonax.room.TestWork;
 import belonax.room.balance.BalanceBook;
@@ -30,14 +31,9 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
-import org.springframework.transaction.annotation.Transactional;
 
 /** What counts in a sewist's own table: her drills, and her strips at the machine once a balance held. */
-@SpringBootTest
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class HowSewistsReadTest {
     private static final String WREN = "Wren";
 
@@ -60,7 +56,7 @@ class HowSewistsReadTest {
     private DrawerStore drawer;
 
     @Autowired
-    private TestRoom.Hand clock;
+    private HandClock clock;
 
     @AfterEach
     void turnTheClockBack() {

@@ -22,7 +22,8 @@ import belonax.needle.NeedleType;
 import belonax.practice.DrillId;
 import belonax.practice.DrillKind;
 import belonax.room.ChangedMeanwhile;
-import belonax.room.TestRoom;
+import belonax.room.HandClock;
+import belonax.room.InTheDemoRoom;
 import belonax.room.TestTrouble;
 import belonax.room.TestWork;
 import belonax.room.balance.BalanceBook;
@@ -85,15 +86,10 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
 
 /** Twenty hands at once, each with a transaction of its own: the state agrees with what they were answered. */
-@SpringBootTest(properties = "belonax.home=target/two-hands")
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext
+@InTheDemoRoom
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class TwoHandsTest {
     private static final int HANDS = 20;
@@ -149,7 +145,7 @@ class TwoHandsTest {
     private JdbcTemplate database;
 
     @Autowired
-    private TestRoom.Hand clock;
+    private HandClock clock;
 
     private final ExecutorService hands = Executors.newFixedThreadPool(HANDS);
 

@@ -10,6 +10,7 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.room.InTheDemoRoom;
 import belonax.room.TestWork;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
@@ -30,14 +31,9 @@ import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
-import org.springframework.transaction.annotation.Transactional;
 
 /** What was heard counts as work, is taken back, and tells how a fresh needle sounds and how fast a sewist sews. */
-@SpringBootTest
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class SoundLogTest {
     private static final Knock KNOCK = new Knock(-5, 8);
 

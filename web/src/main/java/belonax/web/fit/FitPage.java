@@ -9,6 +9,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.supply.NeedleSupply.Choices;
 import belonax.web.shared.AtStop;
+import belonax.web.shared.BrowserCookie;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
@@ -16,12 +17,12 @@ import belonax.web.shared.form.Problems;
 import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -214,14 +215,6 @@ class FitPage {
     }
 
     private static void remember(String step, HttpServletResponse response) {
-        response.addHeader(
-                HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(COOKIE, step)
-                        .httpOnly(true)
-                        .sameSite("Strict")
-                        .path("/fit")
-                        .maxAge(step.isEmpty() ? 0 : 7 * 24 * 3600)
-                        .build()
-                        .toString());
+        response.addHeader(HttpHeaders.SET_COOKIE, BrowserCookie.header(COOKIE, step, "/fit", Duration.ofDays(7)));
     }
 }

@@ -1,18 +1,17 @@
 package belonax.web.settings;
 
+import belonax.web.shared.BrowserCookie;
 import belonax.web.shared.form.Problems;
 import belonax.web.shared.pairing.Door;
 import belonax.web.shared.pairing.Pairing;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,8 +22,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Pairs a device with the code, makes new codes, sends devices away. */
 @Controller
 class DevicesPage {
-    private static final Duration YEAR = Duration.ofDays(365);
-
     private final Pairing pairing;
 
     DevicesPage(Pairing pairing) {
@@ -50,15 +47,7 @@ class DevicesPage {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return "settings/pair";
         }
-        response.addHeader(
-                HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(Door.COOKIE, token.get())
-                        .httpOnly(true)
-                        .sameSite("Strict")
-                        .path("/")
-                        .maxAge(YEAR)
-                        .build()
-                        .toString());
+        response.addHeader(HttpHeaders.SET_COOKIE, BrowserCookie.header(Door.COOKIE, token.get()));
         return "redirect:/";
     }
 

@@ -1,6 +1,7 @@
 package belonax.web.start;
 
 import belonax.BadInput;
+import belonax.room.RoomProperties;
 import belonax.room.archive.Copy;
 import belonax.room.archive.CopyFolder;
 import java.io.IOException;
@@ -61,11 +62,11 @@ public final class CopiesCommand {
     public static void setAside(Path home, String name, Clock clock) {
         try {
             new CopyFolder(home).open(name);
-            Path database = home.resolve(Damage.DATABASE);
+            Path database = home.resolve(RoomProperties.DATABASE);
             if (Files.exists(database)) {
                 Path aside = home.resolve("set-aside-" + STAMP.format(clock.instant()));
                 Files.createDirectories(aside);
-                Files.move(database, aside.resolve(Damage.DATABASE));
+                Files.move(database, aside.resolve(RoomProperties.DATABASE));
             }
         } catch (BadInput e) {
             throw new Refusal(String.valueOf(e.getMessage()));

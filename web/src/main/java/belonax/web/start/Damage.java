@@ -1,5 +1,6 @@
 package belonax.web.start;
 
+import belonax.room.RoomProperties;
 import belonax.room.Words;
 import belonax.room.archive.Copy;
 import belonax.room.archive.CopyFolder;
@@ -13,7 +14,6 @@ import java.util.List;
 
 /** What may be wrong with a data folder, told as what it is, with the way back. */
 final class Damage {
-    static final String DATABASE = "belonax.mv.db";
     private static final String BEGINS_WITH = "H:2";
     private static final int HEADERS = 8192;
 
@@ -25,7 +25,7 @@ final class Damage {
      * @throws Refusal telling what is wrong and which copy to go back to
      */
     static void check(Path home, String starts) {
-        Path database = home.resolve(DATABASE);
+        Path database = home.resolve(RoomProperties.DATABASE);
         if (!Files.exists(database)) {
             if (!new CopyFolder(home).all().isEmpty()) {
                 throw new Refusal("The database is missing from " + home
@@ -51,7 +51,7 @@ final class Damage {
     static String wayBack(Path home, String starts) {
         List<Copy> copies = new CopyFolder(home).all();
         if (copies.isEmpty()) {
-            return "There is no copy of it. If you kept an archive elsewhere, move the file " + DATABASE
+            return "There is no copy of it. If you kept an archive elsewhere, move the file " + RoomProperties.DATABASE
                     + " away, start Belonax and take the archive in.";
         }
         Copy newest = copies.get(0);

@@ -69,7 +69,7 @@ public final class Preflight {
     }
 
     private static void checkRoom(Path home) {
-        long free = home.toFile().getUsableSpace();
+        long free = DiskSpace.free(home);
         if (free < DiskSpace.RESERVE_BYTES) {
             throw new Refusal(
                     "The disk is full: " + (free >> 20) + " MB are free where Belonax keeps its data, and it needs "

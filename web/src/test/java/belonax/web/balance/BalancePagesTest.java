@@ -17,6 +17,7 @@ import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.needle.SewingRoom;
+import belonax.web.InTheDemoRoom;
 import jakarta.servlet.http.Cookie;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -28,19 +29,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Balance as forms and pages. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class BalancePagesTest {
     private static final float POINTS_PER_MM = 72 / 25.4f;
 

@@ -7,24 +7,18 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import belonax.room.balance.PullLog;
 import belonax.room.event.Undo;
+import belonax.web.InTheDemoRoom;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** What a test of the bobbin's pull gave is kept for each case, asked for again, and taken back like anything else. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext
+@InTheDemoRoom
 class PullPagesTest {
     @Autowired
     private MockMvc mvc;

@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import belonax.web.BadBodies;
+import belonax.web.InTheDemoRoom;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -20,16 +21,11 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** {@code POST /tension/next} as callers see it. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
+@InTheDemoRoom
 class TensionApiTest {
     private static final String PATH = "/api/v1/tension/next";
     private static final String CLEAN_4 = "{\"dial\":4,\"top\":\"CLEAN\",\"underside\":\"CLEAN\"}";

@@ -23,6 +23,7 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleState;
 import belonax.room.needle.SewingRoom;
+import belonax.web.InTheDemoRoom;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import jakarta.servlet.http.Cookie;
@@ -34,18 +35,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Bench, Fit and Needle book as forms and pages. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class BenchPagesTest {
     private static final Needle JEANS_100 = Needle.of(NeedleSystem.H_130_705, NeedleType.JEANS, NeedleSize.NM_100);
 

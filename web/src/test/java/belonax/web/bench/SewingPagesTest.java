@@ -24,6 +24,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.trouble.MendCase;
+import belonax.web.InTheDemoRoom;
 import java.net.URI;
 import java.time.Clock;
 import java.time.Duration;
@@ -33,17 +34,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Sewing, what is noticed there, and what is missing in a machine. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class SewingPagesTest {
     @Autowired
     private MockMvc mvc;

@@ -17,11 +17,13 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import belonax.room.archive.Copies;
 import belonax.room.archive.Copy;
 import belonax.room.card.Card;
+import belonax.room.card.CardArchive;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
 import belonax.room.needle.SewingRoom;
+import belonax.web.InTheDemoRoom;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -31,18 +33,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Every page of the drawer: what it answers, what it refuses, and that nothing typed is lost. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class DrawerPagesTest {
     @Autowired
     private MockMvc mvc;
@@ -52,6 +47,9 @@ class DrawerPagesTest {
 
     @Autowired
     private DrawerStore drawer;
+
+    @Autowired
+    private CardArchive archive;
 
     @Autowired
     private SewingRoom room;
@@ -322,7 +320,7 @@ class DrawerPagesTest {
     }
 
     private int count() {
-        return drawer.content().size() + room.machines().size();
+        return archive.content().size() + room.machines().size();
     }
 
     private void form(String path, String typed) throws Exception {

@@ -17,24 +17,18 @@ import belonax.room.drawer.Packet;
 import belonax.room.drawer.ShelfPhoto;
 import belonax.room.drawer.Spool;
 import belonax.thread.Fibre;
+import belonax.web.InTheDemoRoom;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.util.Objects;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.transaction.annotation.Transactional;
 
 /** A list typed at once: each line is read, all that is ticked is kept, or nothing. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class ListPagesTest {
     private static final String NEEDLES = "jeans 100/16, 4 left\n\nuniversal 70-80-90";
 

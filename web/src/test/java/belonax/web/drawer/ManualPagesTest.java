@@ -10,6 +10,7 @@ import belonax.room.card.DrawerStore;
 import belonax.room.machine.Manual;
 import belonax.room.machine.ManualFiles;
 import belonax.room.machine.ManualShelf;
+import belonax.web.InTheDemoRoom;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.UUID;
@@ -17,19 +18,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockMultipartFile;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** A machine's manual is kept with it, shown where one mends before a technician, and taken back like any card. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext
+@InTheDemoRoom
 class ManualPagesTest {
     @Autowired
     private MockMvc mvc;

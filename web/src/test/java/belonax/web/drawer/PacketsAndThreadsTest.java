@@ -31,6 +31,7 @@ import belonax.thread.Delivery;
 import belonax.thread.Fibre;
 import belonax.thread.Quality;
 import belonax.thread.SnapResult;
+import belonax.web.InTheDemoRoom;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.Objects;
@@ -38,18 +39,11 @@ import java.util.UUID;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Packets that are assorted, unread, rough or coated; spools that are old or thick. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class PacketsAndThreadsTest {
     @Autowired
     private MockMvc mvc;

@@ -22,6 +22,7 @@ import belonax.room.machine.ManualFiles;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.settings.SettingsStore;
+import belonax.web.InTheDemoRoom;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -43,14 +44,9 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
 
 /** Everything out, and in again. */
-@SpringBootTest(properties = "belonax.home=target/archive-home")
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext
+@InTheDemoRoom
 class ArchiveTest {
     @Autowired
     private Archive archive;

@@ -5,6 +5,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import belonax.BadInput;
 import belonax.room.archive.Archive;
+import belonax.web.InTheDemoRoom;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -23,20 +24,13 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** Archives of which one value was made nonsense: each is refused with a sentence, or every page still opens. */
-@SpringBootTest(properties = "belonax.home=target/hostile-home")
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext
+@InTheDemoRoom
 class HostileArchiveTest {
     private static final int SEED = 20261127;
-    private static final int TRIES = Integer.getInteger("belonax.hostile", 60);
+    private static final int TRIES = Integer.getInteger("belonax.hostile", 40);
     private static final List<String> PAGES = List.of(
             "/bench",
             "/plan",

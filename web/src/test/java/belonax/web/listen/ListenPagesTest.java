@@ -14,6 +14,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
 import belonax.sound.Loudness;
 import belonax.sound.SimulatedRoom;
+import belonax.web.InTheDemoRoom;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
@@ -28,22 +29,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Listening as a tab and a sewist see it: loudness goes in, stitches come out, and nothing is kept until she says so. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext // What is listened to is in memory, which no transaction takes back.
-@Transactional
+@InTheDemoRoom
+@DirtiesContext // What is listened to is in memory alone.
 class ListenPagesTest {
     @Autowired
     private MockMvc mvc;

@@ -13,6 +13,7 @@ import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -74,18 +75,12 @@ class LookIT extends RunningBelonax {
     private static final String EYES = eyes();
     private static final Path PICTURES = Path.of("../target/look");
 
-    private static final int NARROW = 390;
     private static final int MOST_BYTES = 150 * 1024;
 
     @Test
     void nothing_is_wrong_to_the_eye() {
         List<String> findings = new ArrayList<>();
-        PAGES.forEach((name, path) -> {
-            look(name + "-wide", path, 1280, 800, ColorScheme.LIGHT, findings);
-            look(name + "-narrow", path, NARROW, 844, ColorScheme.LIGHT, findings);
-        });
-        DARK.forEach(
-                name -> look(name + "-dark", PAGES.getOrDefault(name, "/"), 1280, 800, ColorScheme.DARK, findings));
+        PAGES.forEach((name, path) -> look(name, path, findings));
         KEPT.writeWords();
         findings.forEach(System.out::println);
 
@@ -147,51 +142,71 @@ class LookIT extends RunningBelonax {
         return pages;
     }
 
-    private void look(String name, String path, int width, int height, ColorScheme light, List<String> findings) {
-        try (BrowserContext context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(width, height).setColorScheme(light))) {
-            String machine = MACHINES.get(name.replaceFirst("-[a-z]+$", ""));
-            if (machine != null) {
-                context.addCookies(List.of(new Cookie("belonax-machine", machine).setUrl(address("/"))));
+    /** A page is asked for once: what it looks like in the dark or on a phone is for its styles to say. */
+    private void look(String name, String path, List<String> findings) {
+        try (BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setColorScheme(ColorScheme.LIGHT)
+                .setReducedMotion(ReducedMotion.REDUCE))) {
+            if (MACHINES.containsKey(name)) {
+                context.addCookies(List.of(new Cookie("belonax-machine", MACHINES.get(name)).setUrl(address("/"))));
             }
             Page page = context.newPage();
-            List<Response> answers = new ArrayList<>();
-            page.onConsoleMessage(it -> {
-                boolean expected =
-                        it.text().contains("status of 404") || it.text().contains("status of 422");
-                if ((it.type().equals("error") || it.type().equals("warning")) && !expected) {
-                    findings.add(name + ": console: " + it.text());
-                }
-            });
-            page.onRequest(it -> {
-                if (!it.url().startsWith(address("/")) && !it.url().startsWith("data:")) {
-                    findings.add(name + ": a request leaves the machine: " + it.url());
-                }
-            });
-            page.onResponse(answers::add);
-            page.navigate(address(path));
-            page.waitForLoadState(LoadState.LOAD);
-            page.evaluate("document.fonts.ready.then(() => true)");
-            page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
-            findings.addAll(KEPT.compare(name, page, PICTURES.resolve(name + ".png")));
-            // Asking for sizes lets more answers in, so what has come so far is counted.
-            int bytes = List.copyOf(answers).stream()
-                    .mapToInt(it ->
-                            it.request().sizes().responseBodySize + it.request().sizes().responseHeadersSize)
-                    .sum();
-            if (bytes > MOST_BYTES) {
-                findings.add(name + ": " + bytes / 1024 + " KB over the wire at first view");
+            open(name, path, page, findings);
+            see(name + "-wide", page, findings);
+            axe(name + "-wide", page, findings);
+            if (DARK.contains(name)) {
+                page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+                see(name + "-dark", page, findings);
+                axe(name + "-dark", page, findings);
+                page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
             }
-            ((List<?>) page.evaluate(EYES)).forEach(it -> findings.add(name + ": " + it));
-            // What axe looks at is the same at both widths, but for what is drawn in the dark.
-            if (width > NARROW) {
-                new AxeBuilder(page)
-                        .analyze()
-                        .getViolations()
-                        .forEach(it -> findings.add(name + ": " + it.getId() + ": " + it.getHelp() + ": "
-                                + it.getNodes().get(0).getTarget()));
-            }
+            page.setViewportSize(390, 844);
+            see(name + "-narrow", page, findings);
         }
+    }
+
+    private void open(String name, String path, Page page, List<String> findings) {
+        List<Response> answers = new ArrayList<>();
+        page.onConsoleMessage(it -> {
+            boolean expected = it.text().contains("status of 404") || it.text().contains("status of 422");
+            if ((it.type().equals("error") || it.type().equals("warning")) && !expected) {
+                findings.add(name + ": console: " + it.text());
+            }
+        });
+        page.onRequest(it -> {
+            if (!it.url().startsWith(address("/")) && !it.url().startsWith("data:")) {
+                findings.add(name + ": a request leaves the machine: " + it.url());
+            }
+        });
+        page.onResponse(answers::add);
+        page.navigate(address(path));
+        page.waitForLoadState(LoadState.LOAD);
+        page.evaluate("document.fonts.ready.then(() => true)");
+        // Asking for sizes lets more answers in, so what has come so far is counted.
+        int bytes = List.copyOf(answers).stream()
+                .mapToInt(it ->
+                        it.request().sizes().responseBodySize + it.request().sizes().responseHeadersSize)
+                .sum();
+        if (bytes > MOST_BYTES) {
+            findings.add(name + ": " + bytes / 1024 + " KB over the wire at first view");
+        }
+    }
+
+    private static void see(String name, Page page, List<String> findings) {
+        Path picture = PICTURES.resolve(name + ".png");
+        page.screenshot(new Page.ScreenshotOptions().setPath(picture));
+        findings.addAll(KEPT.compare(name, page, picture));
+        ((List<?>) page.evaluate(EYES)).forEach(it -> findings.add(name + ": " + it));
+    }
+
+    /** What axe looks at is the same at both widths, but for what is drawn in the dark. */
+    private static void axe(String name, Page page, List<String> findings) {
+        new AxeBuilder(page)
+                .analyze()
+                .getViolations()
+                .forEach(it -> findings.add(name + ": " + it.getId() + ": " + it.getHelp() + ": "
+                        + it.getNodes().get(0).getTarget()));
     }
 
     private static String eyes() {

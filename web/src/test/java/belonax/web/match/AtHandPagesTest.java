@@ -15,6 +15,7 @@ import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
 import belonax.room.needle.SewingRoom;
+import belonax.web.InTheDemoRoom;
 import belonax.web.shared.NeedleWord;
 import java.net.URI;
 import java.util.Objects;
@@ -22,17 +23,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.transaction.annotation.Transactional;
 
 /** What the sewist owns comes first on Match: needles, spools, and what a scrap showed. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class AtHandPagesTest {
     private static final Needle UNIVERSAL_70 =
             Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_70);

@@ -15,6 +15,7 @@ import belonax.practice.Drills;
 import belonax.room.balance.BalanceRun;
 import belonax.room.card.DrawerStore;
 import belonax.room.practice.PracticeBook;
+import belonax.web.InTheDemoRoom;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.http.Cookie;
@@ -28,20 +29,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import org.springframework.transaction.annotation.Transactional;
 
 /** One drill, four answers, the reason at once; by the page and over JSON. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class PracticePagesTest {
     private static final Cookie WREN = new Cookie("belonax-reader", "Wren");
     private static final Drill STRIP = Drills.make(DrillId.of(DrillKind.STRIP, 1, 4711));

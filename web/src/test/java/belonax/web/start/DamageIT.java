@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import belonax.cloth.ClothCatalogue;
+import belonax.room.RoomProperties;
 import belonax.room.archive.Copies;
 import belonax.room.archive.Copy;
 import belonax.room.card.DrawerStore;
@@ -51,7 +52,7 @@ class DamageIT {
 
     @Test
     void a_database_that_is_missing_or_was_overwritten_is_never_begun_anew() throws IOException {
-        Path database = home.resolve(Damage.DATABASE);
+        Path database = home.resolve(RoomProperties.DATABASE);
         byte[] whole = Files.readAllBytes(database);
 
         Files.delete(database);
@@ -71,7 +72,7 @@ class DamageIT {
     @Test
     void a_database_that_was_cut_short_does_not_start_and_going_back_brings_the_copy(CapturedOutput said)
             throws IOException {
-        Path database = home.resolve(Damage.DATABASE);
+        Path database = home.resolve(RoomProperties.DATABASE);
         cut(database, 3);
         assertThatThrownBy(() -> started(any -> {})).isNotNull();
         assertThat(said.getErr())

@@ -9,6 +9,7 @@ import belonax.machine.BobbinClass;
 import belonax.machine.BobbinKind;
 import belonax.machine.BobbinMaterial;
 import belonax.machine.Past;
+import belonax.room.RoomAsItWas;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.WoundBobbin;
 import belonax.room.needle.SewingRoom;
@@ -19,15 +20,15 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.TestExecutionListeners;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.result.MockMvcResultMatchers;
-import org.springframework.transaction.annotation.Transactional;
 
 /** A machine comes into the room: what it is, where it comes from, which bobbins it takes. */
 @SpringBootTest
 @AutoConfigureMockMvc
 @ActiveProfiles("test")
-@Transactional
+@TestExecutionListeners(listeners = RoomAsItWas.class, mergeMode = TestExecutionListeners.MergeMode.MERGE_WITH_DEFAULTS)
 class FirstRunPagesTest {
     @Autowired
     private MockMvc mvc;

@@ -6,6 +6,7 @@ import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import org.springframework.web.util.WebUtils;
 
@@ -47,13 +48,16 @@ public class Door {
 
     /** Tells whether a request may do what concerns the whole room: empty it, go back, take an archive in, send others away. */
     public boolean mayAll(HttpServletRequest request) {
-        Cookie cookie = WebUtils.getCookie(request, COOKIE);
-        return isAtTheComputer(request) || cookie != null && pairing.mayAll(cookie.getValue());
+        return isAtTheComputer(request) || hasSecret(request, pairing::mayAll);
     }
 
     private boolean isPaired(HttpServletRequest request) {
+        return hasSecret(request, pairing::knows);
+    }
+
+    private static boolean hasSecret(HttpServletRequest request, Predicate<String> which) {
         Cookie cookie = WebUtils.getCookie(request, COOKIE);
-        return cookie != null && pairing.knows(cookie.getValue());
+        return cookie != null && which.test(cookie.getValue());
     }
 
     /** Nothing that is kept here can be reached through these. */

@@ -1,18 +1,17 @@
 package belonax.web.shared.security;
 
+import belonax.web.shared.BrowserCookie;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.SecureRandom;
-import java.time.Duration;
 import java.util.Base64;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.csrf.DefaultCsrfToken;
@@ -30,7 +29,6 @@ final class BrowserTokens implements CsrfTokenRepository {
     private static final String NEW = BrowserTokens.class.getName();
     private static final int SECRET_BYTES = 24;
     private static final String METHOD = "HmacSHA256";
-    private static final Duration YEAR = Duration.ofDays(365);
 
     private final SecretKeySpec key;
     private final SecureRandom random = new SecureRandom();
@@ -57,15 +55,7 @@ final class BrowserTokens implements CsrfTokenRepository {
     @Override
     public void saveToken(@Nullable CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
         if (token != null && request.getAttribute(NEW) instanceof String secret) {
-            response.addHeader(
-                    HttpHeaders.SET_COOKIE,
-                    ResponseCookie.from(COOKIE, secret)
-                            .httpOnly(true)
-                            .sameSite("Strict")
-                            .path("/")
-                            .maxAge(YEAR)
-                            .build()
-                            .toString());
+            response.addHeader(HttpHeaders.SET_COOKIE, BrowserCookie.header(COOKIE, secret));
         }
     }
 

@@ -1,6 +1,5 @@
 package belonax.web.shared.security;
 
-import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -24,7 +23,6 @@ final class OfferAgain implements AccessDeniedHandler {
                 && type.startsWith(MediaType.APPLICATION_FORM_URLENCODED_VALUE)
                 && request.getHeader(HttpHeaders.ORIGIN) != null;
         if (isForm) {
-            request.setAttribute(RequestDispatcher.FORWARD_REQUEST_URI, request.getRequestURI());
             response.setStatus(HttpServletResponse.SC_FORBIDDEN);
             request.getRequestDispatcher(PAGE).forward(request, response);
         } else {

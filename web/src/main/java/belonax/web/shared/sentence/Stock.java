@@ -8,6 +8,7 @@ import belonax.room.Choice;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.drawer.ClothShelf;
+import belonax.room.drawer.DrawerContents;
 import belonax.room.drawer.Packet;
 import belonax.room.drawer.Spool;
 import belonax.room.drawer.Swatch;
@@ -92,9 +93,7 @@ public final class Stock {
 
     /** Returns the spools that may be sewn with. */
     List<Kept<Spool>> spools() {
-        return drawer.all(Spool.class).stream()
-                .filter(it -> it.card().isSound())
-                .toList();
+        return DrawerContents.soundSpools(drawer);
     }
 
     SewingThread thread(Spool spool) {

@@ -11,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import belonax.room.event.ActionLog;
+import belonax.web.InTheDemoRoom;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
@@ -18,18 +19,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 
 /** Forms and their keys, as a browser sends them: every press is committed by itself. */
-@SpringBootTest(properties = "belonax.home=target/presses-home")
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext
+@InTheDemoRoom
 class PressesTest {
     private static final Pattern KEY = Pattern.compile("name=\"press-key\" value=\"([^\"]+)\"");
 

@@ -4,12 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import belonax.BadInput;
+import belonax.room.HandClock;
 import jakarta.servlet.http.Cookie;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.Random;
 import java.util.SplittableRandom;
 import java.util.UUID;
@@ -36,23 +33,8 @@ class PairingTest {
     @TestConfiguration
     static class Fixed {
         @Bean
-        Clock clock() {
-            return new Clock() {
-                @Override
-                public ZoneId getZone() {
-                    return ZoneOffset.UTC;
-                }
-
-                @Override
-                public Clock withZone(ZoneId zone) {
-                    return this;
-                }
-
-                @Override
-                public Instant instant() {
-                    return now;
-                }
-            };
+        HandClock clock() {
+            return new HandClock();
         }
 
         @Bean
@@ -67,18 +49,19 @@ class PairingTest {
         }
     }
 
-    private static Instant now = Instant.parse("2026-11-25T09:30:00Z");
-
     @Autowired
     private Pairing pairing;
+
+    @Autowired
+    private HandClock clock;
 
     @Test
     void a_code_holds_for_ten_minutes() {
         String code = pairing.newCode();
-        now = now.plus(Duration.ofMinutes(9));
+        clock.forward(Duration.ofMinutes(9));
         assertThat(pairing.code()).contains(code);
 
-        now = now.plus(Duration.ofMinutes(2));
+        clock.forward(Duration.ofMinutes(2));
 
         assertThat(pairing.code()).isEmpty();
         assertThatThrownBy(() -> pairing.pair(code, "late")).hasMessageContaining("No code holds");
@@ -88,14 +71,14 @@ class PairingTest {
     void a_device_that_was_not_seen_for_ninety_days_is_not_known_any_more() {
         String used = pairing.pair(pairing.newCode(), "used tablet");
         String unused = pairing.pair(pairing.newCode(), "tablet in a drawer");
-        now = now.plus(Duration.ofDays(60));
+        clock.forward(Duration.ofDays(60));
         assertThat(pairing.knows(used)).isTrue();
         assertThat(pairing.devices())
                 .filteredOn(it -> it.name().equals("used tablet"))
                 .extracting(Pairing.Device::seenAt)
-                .containsExactly(now);
+                .containsExactly(clock.instant());
 
-        now = now.plus(Duration.ofDays(60));
+        clock.forward(Duration.ofDays(60));
 
         assertThat(pairing.knows(used)).isTrue();
         assertThat(pairing.knows(unused)).isFalse();

@@ -12,6 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import belonax.room.needle.SewingRoom;
+import belonax.web.InTheDemoRoom;
 import belonax.web.shared.pairing.Door;
 import belonax.web.shared.pairing.Pairing;
 import jakarta.servlet.DispatcherType;
@@ -22,17 +23,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.RequestPostProcessor;
 
 /** What a device of the home network gets to see before it is paired: the page to name the code on, and nothing else. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
+@InTheDemoRoom
 class UnpairedTest {
     @Autowired
     private MockMvc mvc;

@@ -18,6 +18,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import belonax.room.settings.Units;
+import belonax.web.InTheDemoRoom;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
@@ -29,19 +30,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.util.UriUtils;
 
 /** What was said once is known everywhere: the sentence on every stop that speaks of work, in the address and on the table. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles({"test", "demo"})
-@Transactional
+@InTheDemoRoom
 class SentencePagesTest {
     @Autowired
     private MockMvc mvc;

@@ -1,12 +1,8 @@
-package belonax.room;
+package belonax.alone;
 
 import belonax.cloth.ClothCatalogue;
 import belonax.fault.FaultFinder;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
+import belonax.room.HandClock;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -18,38 +14,9 @@ import org.springframework.context.annotation.Bean;
 @SpringBootConfiguration
 @EnableAutoConfiguration
 public class TestRoom {
-    /** A clock that stands still until somebody moves it. */
-    public static final class Hand extends Clock {
-        private static final Instant BEGIN = Instant.parse("2026-11-25T09:30:00Z");
-        private Instant now = BEGIN;
-
-        public void forward(Duration by) {
-            now = now.plus(by);
-        }
-
-        public void back() {
-            now = BEGIN;
-        }
-
-        @Override
-        public ZoneId getZone() {
-            return ZoneOffset.UTC;
-        }
-
-        @Override
-        public Clock withZone(ZoneId zone) {
-            return this;
-        }
-
-        @Override
-        public Instant instant() {
-            return now;
-        }
-    }
-
     @Bean
-    Hand clock() {
-        return new Hand();
+    HandClock clock() {
+        return new HandClock();
     }
 
     @Bean

@@ -1,0 +1,38 @@
+package belonax.web.match;
+
+import belonax.hazard.Hazard;
+import belonax.hazard.Hazards;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** One hazard, for the needle that is advised and for the one in the machine now. */
+record HazardRow(String words, Chance advised, @Nullable Chance fitted) {
+    /** A chance as a bar with a number. */
+    record Chance(String words, double barPx, boolean isHigh) {
+        private static final double BAR_PX_PER_CHANCE = 128;
+        private static final double MOST_BAR_PX = 64;
+        private static final double HIGH = 0.15;
+
+        static Chance of(double chance) {
+            return new Chance(
+                    words(chance), Math.max(2, Math.min(MOST_BAR_PX, BAR_PX_PER_CHANCE * chance)), chance >= HIGH);
+        }
+
+        private static String words(double chance) {
+            long inHundred = Math.round(chance * 100);
+            return inHundred == 0 ? "< 1 in 100" : inHundred + " in 100";
+        }
+    }
+
+    /** Returns every hazard in the order in which a seam shows them. */
+    static List<HazardRow> of(Hazards advised, Optional<Hazards> fitted) {
+        return Stream.of(Hazard.SKIP, Hazard.MARK, Hazard.SHRED, Hazard.PUCKER, Hazard.BREAK)
+                .map(it -> new HazardRow(
+                        it == Hazard.MARK ? "holes" : it.words(),
+                        Chance.of(advised.of(it)),
+                        fitted.map(now -> Chance.of(now.of(it))).orElse(null)))
+                .toList();
+    }
+}
