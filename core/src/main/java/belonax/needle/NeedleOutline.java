@@ -27,7 +27,12 @@ public final class NeedleOutline {
     public record Place(double xMm, double yMm) {}
 
     /** A rounded slot, such as the eye or the groove. */
-    public record Slot(double xMm, double yMm, double widthMm, double heightMm) {}
+    public record Slot(double xMm, double yMm, double widthMm, double heightMm) {
+        /** Returns the radius of its ends: half its narrower side. */
+        public double roundMm() {
+            return Math.min(widthMm, heightMm) / 2;
+        }
+    }
 
     private final Needle needle;
     private final double bladeMm;

@@ -18,9 +18,9 @@ public final class Pace {
     private static final int ENOUGH_OF_A_PURPOSE = 3;
 
     private final List<Sewn> sewn;
-    private final Map<String, Double> heard;
+    private final Map<String, Heard> heard;
 
-    private Pace(List<Sewn> sewn, Map<String, Double> heard) {
+    private Pace(List<Sewn> sewn, Map<String, Heard> heard) {
         this.sewn = List.copyOf(sewn);
         this.heard = new TreeMap<>(heard);
     }
@@ -37,6 +37,18 @@ public final class Pace {
         }
     }
 
+    /**
+     * How fast a machine was heard to sew.
+     *
+     * @param machine its name
+     * @param stitchesPerMinute on the clock, guiding and turning included
+     */
+    public record Heard(String machine, double stitchesPerMinute) {
+        String words() {
+            return String.format(Locale.ROOT, "%s %.0f", machine, stitchesPerMinute);
+        }
+    }
+
     public static Pace of(List<Sewn> sewn) {
         return new Pace(sewn, Map.of());
     }
@@ -44,15 +56,16 @@ public final class Pace {
     /**
      * Returns the same with the speeds at which machines were heard.
      *
-     * @param byMachine stitches a minute on the clock, guiding and turning included, by the machine's name
+     * @param byMachine each by the id of its machine
      */
-    public Pace hearing(Map<String, Double> byMachine) {
+    public Pace hearing(Map<String, Heard> byMachine) {
         return new Pace(sewn, byMachine);
     }
 
     /** Returns the stitches a minute on the clock that are sewn on a machine, where no metres an hour are known. */
-    public double stitchesPerMinute(String machine) {
-        return heard.getOrDefault(machine, ThreadUse.STITCHES_A_MINUTE);
+    public double stitchesPerMinute(String machineId) {
+        Heard known = heard.get(machineId);
+        return known == null ? ThreadUse.STITCHES_A_MINUTE : known.stitchesPerMinute();
     }
 
     public boolean isKnown() {
@@ -81,9 +94,7 @@ public final class Pace {
         return heard.isEmpty()
                 ? "Minutes at 0.4 of a motor's speed" + until
                 : "Minutes as your machines were heard: "
-                        + heard.entrySet().stream()
-                                .map(it -> String.format(Locale.ROOT, "%s %.0f", it.getKey(), it.getValue()))
-                                .collect(Collectors.joining(", "))
+                        + heard.values().stream().map(Heard::words).sorted().collect(Collectors.joining(", "))
                         + " stitches a minute, guiding and turning included" + until;
     }
 

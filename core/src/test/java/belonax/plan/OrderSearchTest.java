@@ -18,11 +18,15 @@ import org.junit.jupiter.params.provider.MethodSource;
 @DisplayName("The order with the fewest changes")
 class OrderSearchTest {
     static Stream<Long> small() {
-        return new SplittableRandom(1501).longs(300).boxed();
+        return new SplittableRandom(1501)
+                .longs(Integer.getInteger("belonax.seeds", 120))
+                .boxed();
     }
 
     static Stream<Long> large() {
-        return new SplittableRandom(1502).longs(25).boxed();
+        return new SplittableRandom(1502)
+                .longs(Integer.getInteger("belonax.seeds", 120) / 10)
+                .boxed();
     }
 
     @ParameterizedTest(name = "seed {0}")

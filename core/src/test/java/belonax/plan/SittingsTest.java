@@ -89,13 +89,15 @@ class SittingsTest {
 
         assertThat(Pace.of(four).metresAnHour(Purpose.SEAM)).isEmpty();
         assertThat(Pace.of(four).words()).startsWith("Minutes at 0.4 of a motor's speed");
-        Pace heard = Pace.of(four).hearing(Map.of("Badger", 214.4));
+        Pace heard = Pace.of(four)
+                .hearing(Map.of("m1", new Pace.Heard("Badger", 214.4), "m2", new Pace.Heard("Badger", 400)));
         assertThat(heard.words())
                 .isEqualTo(
-                        "Minutes as your machines were heard: Badger 214 stitches a minute, guiding and turning included,"
-                                + " until five of your own steps are known.");
-        assertThat(heard.stitchesPerMinute("Badger")).isEqualTo(214.4);
-        assertThat(heard.stitchesPerMinute("Heron")).as("never heard").isEqualTo(320);
+                        "Minutes as your machines were heard: Badger 214, Badger 400 stitches a minute, guiding and turning"
+                                + " included, until five of your own steps are known.");
+        assertThat(heard.stitchesPerMinute("m1")).as("two may have one name").isEqualTo(214.4);
+        assertThat(heard.stitchesPerMinute("m2")).isEqualTo(400);
+        assertThat(heard.stitchesPerMinute("m3")).as("never heard").isEqualTo(320);
         assertThat(Pace.of(seven).metresAnHour(Purpose.SEAM)).hasValue(60);
         assertThat(Pace.of(seven).metresAnHour(Purpose.HEM)).hasValue(24);
         assertThat(Pace.of(seven).metresAnHour(Purpose.ZIP)).hasValue(60);

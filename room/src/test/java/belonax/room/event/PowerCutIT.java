@@ -27,7 +27,7 @@ import org.springframework.core.io.ClassPathResource;
 
 /** A power cut in the middle of writing loses nothing that was confirmed: a writer on the application's own store is killed. */
 class PowerCutIT {
-    private static final int CUTS = Integer.getInteger("belonax.cuts", 20);
+    private static final int CUTS = Integer.getInteger("belonax.cuts", 8);
 
     @TempDir
     private Path home;

@@ -38,6 +38,17 @@ record StitchView(
     private static final double STACK_PX = 118;
     private static final double FIRST_HOLE_PX = 40;
     private static final double HOLE_PX = 7;
+    private static final double LOCK_PX = 12;
+
+    /** Returns how much of a thread lies open between two locks. */
+    public double shownPx() {
+        return STITCH_MM * scalePx - 2 * LOCK_PX;
+    }
+
+    /** Returns how thick the stack is. */
+    public double stackPx() {
+        return bottomPx - topPx;
+    }
 
     /** What one face shows of the other thread: nothing, dots, or loops over a straight line. */
     enum Face {

@@ -34,11 +34,22 @@ record MachinePicture(
         double slotMm,
         double dialDegrees) {
 
+    /** Returns where the plate's opening begins. */
+    public double slotXMm() {
+        return NEEDLE_X - slotMm / 2;
+    }
+
+    /** Returns how far down the thread goes: through the eye of the first needle. */
+    public double threadEndMm() {
+        return CLAMP_Y + needles.get(0).drawing().eye().yMm() + 1;
+    }
+
     /** A needle and where its middle is. */
     record NeedleShown(double xMm, ClampedNeedle drawing) {}
 
     private static final Needle USUAL = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
     private static final double NEEDLE_X = 75;
+    private static final double CLAMP_Y = 194;
     private static final double BETWEEN_NEEDLES_MM = 2.5;
     private static final double ROUND_HOLE_MM = 1.6;
     private static final double WHOLE_TURN = 300;

@@ -54,7 +54,14 @@ record BookView(
     record Lifeline(String name, double yPx, double toPx, String hours, String end, boolean failed, boolean alive) {}
 
     /** The hours along the bottom, with the hour at which the school retires. */
-    record Axis(List<Tick> ticks, double limitPx, String limitWords, double heightPx) {}
+    record Axis(List<Tick> ticks, double limitPx, String limitWords, double heightPx) {
+        private static final double WORDS_PX = 22;
+
+        /** Returns where the lines end, above the hours. */
+        public double bottomPx() {
+            return heightPx - WORDS_PX;
+        }
+    }
 
     /** An hour on the axis. */
     record Tick(double xPx, String words) {}

@@ -184,12 +184,12 @@ class PlanDesk {
                 .toList());
     }
 
-    private Map<String, Double> heard(Map<String, MachineNow> machines) {
-        Map<String, Double> heard = new LinkedHashMap<>();
+    private Map<String, Pace.Heard> heard(Map<String, MachineNow> machines) {
+        Map<String, Pace.Heard> heard = new LinkedHashMap<>();
         sounds.stitchesPerMinute().forEach((id, perMinute) -> {
             MachineNow machine = machines.get(id);
             if (machine != null) {
-                heard.put(machine.machine().name(), perMinute);
+                heard.put(id, new Pace.Heard(machine.machine().name(), perMinute));
             }
         });
         return heard;
@@ -251,7 +251,7 @@ class PlanDesk {
     private static Station station(MachineNow it, Pace pace) {
         return new Station(
                 it.id(),
-                pace.stitchesPerMinute(it.machine().name()),
+                pace.stitchesPerMinute(it.id()),
                 PlanSteps.bobbin(it),
                 it.machine().dial(),
                 it.fitted().map(in -> new AtHand(in.needle(), left(in.needle().effectiveHours()))),

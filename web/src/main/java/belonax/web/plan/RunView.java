@@ -39,7 +39,11 @@ record RunView(
     private static final double LETTER = 7.3;
 
     /** A stretch of the run, with as much of its words as has room. */
-    record Bar(double x, double width, String words, String colour) {}
+    record Bar(double x, double width, String words, String colour) {
+        public double middle() {
+            return x + width / 2;
+        }
+    }
 
     /** A place on the run. */
     record Mark(double x, double y, String words) {}

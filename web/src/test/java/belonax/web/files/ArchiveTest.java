@@ -11,6 +11,7 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.room.RoomProperties;
 import belonax.room.archive.Archive;
 import belonax.room.archive.Copies;
 import belonax.room.archive.Copy;
@@ -48,6 +49,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** Everything out, and in again. */
 @InTheDemoRoom
 class ArchiveTest {
+    @Autowired
+    private RoomProperties home;
+
     @Autowired
     private Archive archive;
 
@@ -98,7 +102,7 @@ class ArchiveTest {
         assertThat(drawer.all(Swatch.class).get(0).card()).isEqualTo(swatch.card());
         assertThat(pictures.find(swatch.id())).isPresent();
         assertThat(manuals.find(manual).orElseThrow()).hasBinaryContent(pdf);
-        assertThat(Path.of("target/archive-home")).isDirectoryNotContaining("glob:**/incoming*");
+        assertThat(home.home()).isDirectoryNotContaining("glob:**/incoming*");
     }
 
     @Test
@@ -195,7 +199,7 @@ class ArchiveTest {
         assertThat(drawer.all(Packet.class)).isEqualTo(packets);
         assertThat(pictures.find(swatch.id())).isPresent();
         assertThat(settings.now().sizeSchool()).isNotNull();
-        assertThat(Path.of("target/archive-home")).isDirectoryNotContaining("glob:**/incoming*");
+        assertThat(home.home()).isDirectoryNotContaining("glob:**/incoming*");
     }
 
     private void said(String document, String why) throws IOException {

@@ -18,6 +18,9 @@ class TemplatesTest {
     private static final Path TEMPLATES = Path.of("src/main/resources/templates");
     private static final int LONGEST_LINE = 160;
     private static final Pattern INLINE = Pattern.compile("\\s(style|on[a-z]+)=\"");
+    private static final Pattern ATTRIBUTES = Pattern.compile("th:attr=\"([^\"]*)\"");
+    private static final Pattern QUOTED = Pattern.compile("'[^']*'");
+    private static final Pattern ARITHMETIC = Pattern.compile(" [-*/%] |\\+ \\d|\\d \\+");
     private static final Pattern COLOUR = Pattern.compile("#[0-9A-Fa-f]{6}\\b");
 
     static List<Path> templates() throws IOException {
@@ -37,6 +40,16 @@ class TemplatesTest {
     @MethodSource("templates")
     void nothing_is_styled_or_scripted_in_place(Path template) throws IOException {
         assertThat(Files.readString(template)).doesNotContainPattern(INLINE);
+    }
+
+    /** What is worked out of a drawing's numbers is worked out in its view. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("templates")
+    void geometry_is_worked_out_in_views(Path template) {
+        Stream<String> attributes = ATTRIBUTES.matcher(read(template)).results().map(it -> it.group(1));
+
+        assertThat(attributes.map(it -> QUOTED.matcher(it).replaceAll("")))
+                .allSatisfy(it -> assertThat(it).doesNotContainPattern(ARITHMETIC));
     }
 
     /** Prints have no style sheet beside them, so their colours stand in them. */

@@ -31,7 +31,11 @@ record SwatchReading(
     record Band(double fromPx, double widthPx, double middlePx, String words, List<Zone> zones) {}
 
     /** A class on the ruler. */
-    record Zone(String words, double fromPx, double widthPx, String limit, boolean isIt) {}
+    record Zone(String words, double fromPx, double widthPx, String limit, boolean isIt) {
+        public double middlePx() {
+            return fromPx + widthPx / 2;
+        }
+    }
 
     /**
      * Works out what the measures tell.

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * The sheet that is printed in true scale: where the eyes of the systems lie from the butt, and a wedge of two lines whose
@@ -14,18 +15,28 @@ import java.util.Map;
  *
  * @param wedge outline of the gap, filled, so that a blade laid on it covers it exactly at its own size
  */
-record Gauge(List<Mark> systems, List<Mark> sizes, String wedge) {
+record Gauge(List<Mark> systems, List<Mark> sizes, String wedge, List<Tick> ticks) {
     private static final double WEDGE_MM = 150;
     private static final double THINNEST_MM = 0.55;
     private static final double THICKEST_MM = 1.35;
     private static final double FIRST_LEADER_MM = 15;
     private static final double LEADER_STEP_MM = 6;
+    private static final int RULER_MM = 60;
 
     /** A mark with how far its leader goes. */
     record Mark(double mm, double leaderMm, String words) {}
 
+    /** A line of the ruler: the longer, the rounder its number. */
+    record Tick(int mm, double lengthMm) {}
+
     static Gauge standard() {
-        return new Gauge(systemMarks(), sizeMarks(), wedgeOutline());
+        return new Gauge(
+                systemMarks(),
+                sizeMarks(),
+                wedgeOutline(),
+                IntStream.rangeClosed(0, RULER_MM)
+                        .mapToObj(it -> new Tick(it, it % 10 == 0 ? 5 : it % 5 == 0 ? 3.6 : 2.2))
+                        .toList());
     }
 
     private static List<Mark> systemMarks() {

@@ -33,6 +33,16 @@ public record WholeNeedle(
     private static final double BAR_TO_MM = 15.5;
     private static final double BAR_BEYOND_MM = 0.9;
 
+    /** Returns the part that is shown where marks stand above it. */
+    public String viewBoxWithMarks() {
+        return String.format(Locale.ROOT, "-0.5 -2.6 47 %.2f", heightMm + 3.4);
+    }
+
+    /** Returns down to where the line of a mark goes, short of the needle. */
+    public double marksEndMm() {
+        return frontYMm - 1.1;
+    }
+
     /** Draws a needle. */
     public static WholeNeedle of(Needle needle) {
         NeedleOutline outline = NeedleOutline.of(needle);
