@@ -17,6 +17,9 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  */
 @Component
 public class Remembered implements TransactionExecutionListener {
+    /** Whoever asks for ever new names fills no memory. */
+    private static final int MOST = 400;
+
     private final Map<String, Object> known = new ConcurrentHashMap<>();
     private final AtomicLong written = new AtomicLong();
 
@@ -35,6 +38,9 @@ public class Remembered implements TransactionExecutionListener {
         T now = read.get();
         // What was read while somebody wrote may be older than what was written.
         if (written.get() == then) {
+            if (known.size() >= MOST) {
+                known.clear();
+            }
             known.put(name, Objects.requireNonNull(now));
             if (written.get() != then) {
                 known.remove(name);

@@ -85,15 +85,21 @@ public class DrawerStore {
     /** Returns the cards of a kind that are about a machine, the newest first. */
     @Transactional(readOnly = true)
     public <T extends Card> List<Kept<T>> ofMachine(Class<T> type, String machineId, int most) {
-        return cards.ofMachine(CardKind.of(type).name(), machineId, most).stream()
-                .flatMap(it -> readable(it, type).stream())
-                .toList();
+        String kind = CardKind.of(type).name();
+        return remembered.of(
+                "the last " + most + " " + kind + " of " + machineId,
+                () -> cards.ofMachine(kind, machineId, most).stream()
+                        .flatMap(it -> readable(it, type).stream())
+                        .toList());
     }
 
     /** Returns the card of a kind that goes on at a machine; the newest where there are several. */
     @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> open(Class<T> type, String machineId) {
-        return cards.open(CardKind.of(type).name(), machineId).flatMap(it -> readable(it, type));
+        String kind = CardKind.of(type).name();
+        return remembered.of(
+                "open " + kind + " of " + machineId,
+                () -> cards.open(kind, machineId).flatMap(it -> readable(it, type)));
     }
 
     /** Returns a card, if it is there and of this kind. */

@@ -7,6 +7,7 @@ import belonax.life.ObservedLife;
 import belonax.life.Wear;
 import belonax.needle.NeedleType;
 import belonax.room.ChangedMeanwhile;
+import belonax.room.Remembered;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
@@ -45,6 +46,7 @@ public class NeedleBook {
     private final MachineRepository machines;
     private final SewingRoom room;
     private final Projection projection;
+    private final Remembered remembered;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -54,8 +56,10 @@ public class NeedleBook {
             MachineRepository machines,
             SewingRoom room,
             Projection projection,
+            Remembered remembered,
             Clock clock,
             Supplier<UUID> ids) {
+        this.remembered = remembered;
         this.needles = needles;
         this.events = events;
         this.machines = machines;
@@ -100,6 +104,10 @@ public class NeedleBook {
     /** Returns the needles that could go into a machine again: those that are parked first, then those that lie about. */
     @Transactional(readOnly = true)
     public List<NeedleRecord> lyingAbout(int most) {
+        return remembered.of("lying about " + most, () -> readLyingAbout(most));
+    }
+
+    private List<NeedleRecord> readLyingAbout(int most) {
         return needles.findByStateInOrderByLastAtDesc(OUT_AND_USABLE, Limit.of(2 * most)).stream()
                 .map(NeedleEntity::line)
                 .sorted(Comparator.comparing(it -> it.state() != NeedleState.PARKED))
@@ -282,15 +290,20 @@ public class NeedleBook {
     /** Returns which needles broke on a machine in this very cloth. */
     @Transactional(readOnly = true)
     public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
+        return remembered.of("breaks on " + machineId, () -> breaks(machineId)).stream()
+                .filter(it -> it.cloth().equals(cloth))
+                .map(Break::before)
+                .toList();
+    }
+
+    /** A needle that broke, and in which cloth. */
+    private record Break(String cloth, BrokenBefore before) {}
+
+    private List<Break> breaks(String machineId) {
         return needles.brokenOn(machineId, Limit.of(MOST_BREAKS)).stream()
-                .flatMap(
-                        broken -> broken
-                                .by()
-                                .as(Event.Broke.class)
-                                .map(Event.Broke::sewn)
-                                .filter(sewn -> sewn.cloth().equals(cloth))
-                                .stream()
-                                .map(sewn -> new BrokenBefore(broken.needle().needle(), sewn.layers())))
+                .flatMap(broken -> broken.by().as(Event.Broke.class).map(Event.Broke::sewn).stream()
+                        .map(sewn -> new Break(
+                                sewn.cloth(), new BrokenBefore(broken.needle().needle(), sewn.layers()))))
                 .toList();
     }
 

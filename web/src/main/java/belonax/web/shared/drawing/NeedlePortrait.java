@@ -6,6 +6,8 @@ import belonax.needle.NeedleOutline.Slot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * A needle drawn to scale from the front and from the side, in millimetres.
@@ -32,6 +34,11 @@ public record NeedlePortrait(
     private static final double FRONT_MM = 1.9;
     private static final double SIDE_FROM_RIGHT_MM = 1.2;
 
+    /** A needle looks always alike, and drawing it costs more than the answer it stands beside. */
+    private static final Map<Needle, NeedlePortrait> DRAWN = new ConcurrentHashMap<>();
+
+    private static final int MOST_DRAWN = 200;
+
     private static final double POINT_HEIGHT_MM = 8.2;
     private static final int SMALL_PX_PER_MM = 7;
 
@@ -55,8 +62,20 @@ public record NeedlePortrait(
         return (int) Math.round(POINT_HEIGHT_MM * SMALL_PX_PER_MM);
     }
 
-    /** Draws a needle. */
+    /** Returns a needle drawn. */
     public static NeedlePortrait of(Needle needle) {
+        NeedlePortrait known = DRAWN.get(needle);
+        if (known != null) {
+            return known;
+        }
+        NeedlePortrait drawn = draw(needle);
+        if (DRAWN.size() < MOST_DRAWN) {
+            DRAWN.put(needle, drawn);
+        }
+        return drawn;
+    }
+
+    private static NeedlePortrait draw(Needle needle) {
         NeedleOutline outline = NeedleOutline.of(needle);
         double widthMm = SINGLE_WIDTH_MM + needle.spacingMm();
         List<Double> middles = middles(needle);
