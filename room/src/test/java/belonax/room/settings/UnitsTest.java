@@ -38,4 +38,36 @@ class UnitsTest {
         assertThat(Units.IMPERIAL.toGsm(1)).isEqualTo(33.906);
         assertThat(Units.IMPERIAL.weight(33.906)).isEqualTo("1 oz/yd²");
     }
+
+    @ParameterizedTest(name = "{0} mm: {1}, {2}")
+    @CsvSource({
+        "2.5, 2.5 mm, 10 stitches per inch (2.5)",
+        "3, 3 mm, 8 stitches per inch (3)",
+        "1.5, 1.5 mm, 17 stitches per inch (1.5)"
+    })
+    void a_stitch_is_told_by_its_length_or_by_how_many_an_inch_has(double mm, String metric, String imperial) {
+        assertThat(Units.METRIC.stitch(mm)).isEqualTo(metric);
+        assertThat(Units.IMPERIAL.stitch(mm)).isEqualTo(imperial);
+    }
+
+    @ParameterizedTest(name = "{0} m are {1} or {2}")
+    @CsvSource({"200, 200 m, 219 yd", "4.5, 4.5 m, 4.9 yd", "0, 0 m, 0 yd", "1000, 1000 m, 1094 yd"})
+    void long_lengths_are_told_in_metres_or_yards(double metres, String metric, String imperial) {
+        assertThat(Units.METRIC.metres(metres)).isEqualTo(metric);
+        assertThat(Units.IMPERIAL.metres(metres)).isEqualTo(imperial);
+    }
+
+    @Test
+    void what_is_typed_in_inches_yards_and_ounces_is_kept_in_metric() {
+        assertThat(Units.IMPERIAL.toMm(1)).isEqualTo(25.4);
+        assertThat(Units.IMPERIAL.toCm(4)).isCloseTo(10.16, within(1e-9));
+        assertThat(Units.IMPERIAL.toMetres(10)).isCloseTo(9.144, within(1e-9));
+        assertThat(Units.IMPERIAL.toGrams(2)).isCloseTo(56.699, within(1e-9));
+        assertThat(Units.IMPERIAL.gramsNumber(28.3495)).isEqualTo("1");
+        for (Units it : Units.values()) {
+            assertThat(it.words()).contains(it.weightUnit());
+            assertThat(it.swatchUnit() + it.longUnit() + it.scaleUnit() + it.shortUnit())
+                    .doesNotContain(" ");
+        }
+    }
 }
