@@ -11,6 +11,7 @@ import java.util.WeakHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationContext;
 import org.springframework.core.Ordered;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -23,7 +24,7 @@ import org.springframework.transaction.TransactionExecutionListener;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.FileSystemUtils;
 
-/** Keeps a room aside before its first test, and puts it back after each test that wrote. */
+/** Keeps a room aside before its first test, and puts it back after each test that wrote; its clock too. */
 public final class RoomAsItWas implements TestExecutionListener, Ordered {
     private static final Map<ApplicationContext, Kept> KEPT = Collections.synchronizedMap(new WeakHashMap<>());
 
@@ -51,12 +52,14 @@ public final class RoomAsItWas implements TestExecutionListener, Ordered {
         private final AtomicBoolean written = new AtomicBoolean();
         private final JdbcTemplate database;
         private final TransactionTemplate transaction;
+        private final ObjectProvider<HandClock> clock;
         private final List<String> tables;
         private final Path home;
         private final Path aside;
 
         Kept(ApplicationContext application) {
             database = application.getBean(JdbcTemplate.class);
+            clock = application.getBeanProvider(HandClock.class);
             PlatformTransactionManager manager = application.getBean(PlatformTransactionManager.class);
             transaction = new TransactionTemplate(manager);
             home = application.getBean(RoomProperties.class).home();
@@ -78,6 +81,7 @@ public final class RoomAsItWas implements TestExecutionListener, Ordered {
         }
 
         void putBack() {
+            clock.ifAvailable(HandClock::back);
             if (written.get()) {
                 transaction.executeWithoutResult(it -> putTablesBack());
                 copy(aside, home);

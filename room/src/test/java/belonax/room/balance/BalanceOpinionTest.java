@@ -28,7 +28,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -57,11 +56,6 @@ class BalanceOpinionTest {
 
     @Autowired
     private HandClock clock;
-
-    @AfterEach
-    void turnTheClockBack() {
-        clock.back();
-    }
 
     private static BalanceRun run(@Nullable Double foundDial) {
         return BalanceRun.begun(

@@ -16,7 +16,6 @@ import belonax.room.needle.WorkLog;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -40,11 +39,6 @@ class CareLogTest {
 
     @Autowired
     private HandClock clock;
-
-    @AfterEach
-    void turnTheClockBack() {
-        clock.back();
-    }
 
     private CarePlan badger() {
         return care.plan("badger");

@@ -132,11 +132,6 @@ class LivesTest {
                 .isEqualTo(machines);
     }
 
-    @AfterEach
-    void turnTheClockBack() {
-        clock.back();
-    }
-
     @Test
     void work_wears_every_needle_in_the_machine_by_its_cloth_and_undo_takes_it_off_again() {
         double before = hours("heron");

@@ -28,7 +28,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.LongStream;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -57,11 +56,6 @@ class HowSewistsReadTest {
 
     @Autowired
     private HandClock clock;
-
-    @AfterEach
-    void turnTheClockBack() {
-        clock.back();
-    }
 
     @Test
     void an_answer_counts_for_whoever_gave_it_once_and_not_when_it_is_taken_back() {

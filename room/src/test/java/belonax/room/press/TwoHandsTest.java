@@ -79,7 +79,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Named;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -148,11 +147,6 @@ class TwoHandsTest {
     private HandClock clock;
 
     private final ExecutorService hands = Executors.newFixedThreadPool(HANDS);
-
-    @BeforeEach
-    void turnTheClockBack() {
-        clock.back();
-    }
 
     @AfterAll
     void rest() {
