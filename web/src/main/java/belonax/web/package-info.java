@@ -1,7 +1,7 @@
 /**
- * The application. Laid out by the stops of the sewist's path: each package holds its page, its JSON, its entities.
- * Controllers translate between people and the core; they compute nothing. Start reading at {@link
- * belonax.web.BelonaxApplication}.
+ * The application, laid out by the stops of the sewist's path: each package holds its page, its JSON, its forms and views.
+ * Controllers translate between people, the core and the use cases of the room; they compute nothing and ask no database.
+ * Start reading at {@link belonax.web.BelonaxApplication}.
  */
 @NullMarked
 package belonax.web;

@@ -1,6 +1,6 @@
 /**
- * What goes out and comes in: CSV for cloths, spools and packets, one JSON archive of everything, and prints as PDF. Read
- * {@link belonax.room.archive.Archive} and {@link belonax.web.files.CsvTables} first.
+ * What goes out and comes in whole: one archive of everything, and prints as PDF. Read {@link belonax.web.files.ArchivePage}
+ * first; tables of the drawer are beside what they are tables of.
  */
 @NullMarked
 package belonax.web.files;

@@ -1,6 +1,6 @@
 /**
- * The Needle book's events: a needle goes in, a needle comes out, a change is taken back. Read {@link
- * belonax.web.needles.NeedleChanges} first. The book's page joins when it is built.
+ * The Needle book: where needles are, how long they last here, and their changes: one goes in, one comes out, a change is taken
+ * back, with the log of all that happened. Read {@link belonax.web.needles.NeedleChanges} first.
  */
 @NullMarked
 package belonax.web.needles;
