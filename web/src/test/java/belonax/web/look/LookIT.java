@@ -9,6 +9,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.LoadState;
@@ -199,9 +200,20 @@ class LookIT extends RunningBelonax {
 
     private static void see(String name, Page page, List<String> findings) {
         Path picture = PICTURES.resolve(name + ".png");
-        page.screenshot(new Page.ScreenshotOptions().setPath(picture));
+        take(picture, page);
         findings.addAll(KEPT.compare(name, page, picture));
         ((List<?>) page.evaluate(EYES)).forEach(it -> findings.add(name + ": " + it));
+    }
+
+    /** A browser that is pressed for time has now and then no picture to give: it is asked once more. */
+    private static void take(Path picture, Page page) {
+        Page.ScreenshotOptions to = new Page.ScreenshotOptions().setPath(picture);
+        try {
+            page.screenshot(to);
+        } catch (PlaywrightException notJustNow) {
+            page.waitForTimeout(500);
+            page.screenshot(to);
+        }
     }
 
     /** What axe looks at is the same at both widths, and in the dark but for the colours. */
