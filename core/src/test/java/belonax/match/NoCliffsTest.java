@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class NoCliffsTest {
     private static final NeedleMatcher MATCHER = NeedleMatcher.standard();
     private static final HazardModel MODEL = HazardModel.standard();
-    private static final double[] TEXES = {16.7, 25, 40, 80};
+    private static final double[] TEXES = {16.7, 20, 25, 30, 40, 60, 80};
     private static final double SAME_HAZARD = 0.005;
     private static final double SAME_HARM = 0.015;
     private static final double BETTER_BY_A_LAYER = 0.02;

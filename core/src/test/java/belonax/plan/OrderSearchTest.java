@@ -19,13 +19,13 @@ import org.junit.jupiter.params.provider.MethodSource;
 class OrderSearchTest {
     static Stream<Long> small() {
         return new SplittableRandom(1501)
-                .longs(Integer.getInteger("belonax.seeds", 120))
+                .longs(Integer.getInteger("belonax.seeds", 300))
                 .boxed();
     }
 
     static Stream<Long> large() {
         return new SplittableRandom(1502)
-                .longs(Integer.getInteger("belonax.seeds", 120) / 10)
+                .longs(Integer.getInteger("belonax.seeds", 300) / 12)
                 .boxed();
     }
 

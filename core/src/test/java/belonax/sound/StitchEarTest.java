@@ -83,7 +83,7 @@ class StitchEarTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("othersInTheRoom")
     void what_is_no_machine_makes_no_stitch(String others, Setting setting) {
-        listen(setting, 11, 5 * MINUTE);
+        listen(setting, 11, 10 * MINUTE);
 
         assertThat(ear.heard()).isEqualTo(new Heard(false, 0, 0, 0, 0, 0, 0, Alarm.NONE));
     }

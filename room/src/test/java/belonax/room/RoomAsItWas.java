@@ -4,10 +4,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.WeakHashMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +25,7 @@ import org.springframework.util.FileSystemUtils;
 
 /** Keeps a room aside before its first test, and puts it back after each test that wrote; its clock too. */
 public final class RoomAsItWas implements TestExecutionListener, Ordered {
-    private static final Map<ApplicationContext, Kept> KEPT = Collections.synchronizedMap(new WeakHashMap<>());
+    private static final Map<ApplicationContext, Kept> KEPT = new ConcurrentHashMap<>();
 
     /** After a test its own transaction is over, and before anything closes the application. */
     @Override
