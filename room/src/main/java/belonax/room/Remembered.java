@@ -6,10 +6,14 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionExecution;
 import org.springframework.transaction.TransactionExecutionListener;
+import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Remembers what every page asks for and what seldom changes, such as the machines, until anything at all was written. A
@@ -20,10 +24,25 @@ public class Remembered implements TransactionExecutionListener {
     /** Whoever asks for ever new names fills no memory. */
     private static final int MOST = 400;
 
+    private final TransactionOperations reading;
     private final Map<String, Object> known = new ConcurrentHashMap<>();
     private final AtomicLong written = new AtomicLong();
 
-    /** Returns what is remembered under a name, or reads it. */
+    /**
+     * Makes a memory that knows nothing yet.
+     *
+     * @param manager asked for late, because it tells this memory of what it has committed
+     */
+    Remembered(@Lazy PlatformTransactionManager manager) {
+        TransactionTemplate template = new TransactionTemplate(manager);
+        template.setReadOnly(true);
+        reading = template;
+    }
+
+    /**
+     * Returns what is remembered under a name, or reads it, in one transaction. What is remembered needs none: whoever asks here
+     * opens none of his own.
+     */
     @SuppressWarnings("unchecked") // A name stands for one kind of thing.
     public <T> T of(String name, Supplier<T> read) {
         if (TransactionSynchronizationManager.isActualTransactionActive()
@@ -35,13 +54,13 @@ public class Remembered implements TransactionExecutionListener {
             return (T) before;
         }
         long then = written.get();
-        T now = read.get();
+        T now = Objects.requireNonNull(reading.execute(transaction -> read.get()));
         // What was read while somebody wrote may be older than what was written.
         if (written.get() == then) {
             if (known.size() >= MOST) {
                 known.clear();
             }
-            known.put(name, Objects.requireNonNull(now));
+            known.put(name, now);
             if (written.get() != then) {
                 known.remove(name);
             }

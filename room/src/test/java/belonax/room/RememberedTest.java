@@ -1,16 +1,18 @@
 package belonax.room;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
 
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.SimpleTransactionStatus;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What every page asks for is read once, until anything at all was written. */
 class RememberedTest {
-    private final Remembered remembered = new Remembered();
+    private final Remembered remembered = new Remembered(mock(PlatformTransactionManager.class));
     private final AtomicInteger reads = new AtomicInteger();
 
     private int read() {

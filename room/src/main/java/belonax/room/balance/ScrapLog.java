@@ -16,7 +16,6 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** What scraps showed: kept for their cloth, so that the next answer knows it. */
 @Service
@@ -75,7 +74,6 @@ public class ScrapLog {
     }
 
     /** Returns what scraps of a cloth showed, the newest first. */
-    @Transactional(readOnly = true)
     public List<Scrap> of(String cloth) {
         return remembered.of("scraps", this::newest).stream()
                 .filter(it -> it.cloth().equals(cloth))

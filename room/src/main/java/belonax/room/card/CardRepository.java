@@ -5,10 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
 
+@Transactional(readOnly = true)
 interface CardRepository extends Repository<CardEntity, UUID> {
+    @Transactional
     CardEntity save(CardEntity card);
 
     Optional<CardEntity> findById(UUID id);
@@ -36,11 +41,13 @@ interface CardRepository extends Repository<CardEntity, UUID> {
     Optional<CardEntity> open(String kind, String machine);
 
     /** Reads a card and keeps every other change to it waiting until this one is done. */
+    @Transactional(propagation = Propagation.MANDATORY)
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select c from CardEntity c where c.id = :id")
     Optional<CardEntity> findAndHold(UUID id);
 
+    @Transactional
     @Query("delete from CardEntity")
-    @org.springframework.data.jpa.repository.Modifying
+    @Modifying
     void deleteAll();
 }

@@ -58,7 +58,6 @@ public class DrawerStore {
     public record Done(UUID change, UUID card) {}
 
     /** Returns all cards of a kind, in the order in which they came. */
-    @Transactional(readOnly = true)
     public <T extends Card> List<Kept<T>> all(Class<T> type) {
         CardKind kind = CardKind.of(type);
         return IN_MANY_PAGES.contains(kind) ? remembered.of("cards " + kind, () -> read(kind, type)) : read(kind, type);
@@ -71,7 +70,6 @@ public class DrawerStore {
     }
 
     /** Returns the cards of a kind that hold all these words; all of them when there are none. */
-    @Transactional(readOnly = true)
     public <T extends Card> List<Kept<T>> search(Class<T> type, String words) {
         List<String> wanted = Arrays.stream(
                         words.toLowerCase(Locale.ROOT).strip().split("\\s+"))
@@ -83,7 +81,6 @@ public class DrawerStore {
     }
 
     /** Returns the cards of a kind that are about a machine, the newest first. */
-    @Transactional(readOnly = true)
     public <T extends Card> List<Kept<T>> ofMachine(Class<T> type, String machineId, int most) {
         String kind = CardKind.of(type).name();
         return remembered.of(
@@ -94,7 +91,6 @@ public class DrawerStore {
     }
 
     /** Returns the card of a kind that goes on at a machine; the newest where there are several. */
-    @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> open(Class<T> type, String machineId) {
         String kind = CardKind.of(type).name();
         return remembered.of(
@@ -103,7 +99,6 @@ public class DrawerStore {
     }
 
     /** Returns a card, if it is there and of this kind. */
-    @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> find(Class<T> type, UUID id) {
         if (IN_MANY_PAGES.contains(CardKind.of(type))) {
             return all(type).stream().filter(it -> it.id().equals(id)).findFirst();
@@ -118,13 +113,11 @@ public class DrawerStore {
      *
      * @throws BadInput if it is not
      */
-    @Transactional(readOnly = true)
     public <T extends Card> Kept<T> get(Class<T> type, UUID id) {
         return find(type, id).orElseThrow(DrawerStore::gone);
     }
 
     /** Returns a card by an id that somebody typed or that stood in an address. */
-    @Transactional(readOnly = true)
     public <T extends Card> Optional<Kept<T>> find(Class<T> type, String id) {
         return uuid(id).flatMap(it -> find(type, it));
     }

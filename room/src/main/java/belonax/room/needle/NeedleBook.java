@@ -102,7 +102,6 @@ public class NeedleBook {
     }
 
     /** Returns the needles that could go into a machine again: those that are parked first, then those that lie about. */
-    @Transactional(readOnly = true)
     public List<NeedleRecord> lyingAbout(int most) {
         return remembered.of("lying about " + most, () -> readLyingAbout(most));
     }
@@ -288,7 +287,6 @@ public class NeedleBook {
     }
 
     /** Returns which needles broke on a machine in this very cloth. */
-    @Transactional(readOnly = true)
     public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
         return remembered.of("breaks on " + machineId, () -> breaks(machineId)).stream()
                 .filter(it -> it.cloth().equals(cloth))

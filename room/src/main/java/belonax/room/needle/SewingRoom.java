@@ -90,7 +90,6 @@ public class SewingRoom {
     }
 
     /** Returns the names of all machines, in the owner's order. */
-    @Transactional(readOnly = true)
     public List<MachineName> names() {
         return cards.all().stream()
                 .map(it -> new MachineName(
@@ -99,7 +98,6 @@ public class SewingRoom {
     }
 
     /** Returns one machine as it is now, if there is one with this short name. */
-    @Transactional(readOnly = true)
     public Optional<MachineNow> find(String machineId) {
         return cards.find(machineId)
                 .map(it -> remembered.of(
@@ -111,7 +109,6 @@ public class SewingRoom {
      *
      * @throws BadInput if it was taken out of the drawer
      */
-    @Transactional(readOnly = true)
     public MachineNow get(String machineId) {
         return find(machineId).orElseThrow(() -> new BadInput("machine", "It is no longer in the drawer."));
     }

@@ -3,7 +3,6 @@ package belonax.room.settings;
 import belonax.room.Remembered;
 import belonax.room.press.UseCase;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the settings. Every page asks for them, so they are remembered. */
 @Service
@@ -17,7 +16,6 @@ public class SettingsStore {
     }
 
     /** Returns what holds now. */
-    @Transactional(readOnly = true)
     public Settings now() {
         return remembered.of(
                 "settings",

@@ -8,9 +8,10 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** One hazard, for the needle that is advised and for the one in the machine now. */
-record HazardRow(String words, Chance advised, @Nullable Chance fitted) {
+public record HazardRow(
+        String words, Chance advised, @Nullable Chance fitted) {
     /** A chance as a bar with a number. */
-    record Chance(String words, double barPx, boolean isHigh) {
+    public record Chance(String words, double barPx, boolean isHigh) {
         private static final double BAR_PX_PER_CHANCE = 128;
         private static final double MOST_BAR_PX = 64;
         private static final double HIGH = 0.15;

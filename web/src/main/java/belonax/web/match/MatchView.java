@@ -26,7 +26,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The answer as the page shows it: the answer first, then why, then numbers. */
-record MatchView(
+public record MatchView(
         String lead,
         String needle,
         String code,
@@ -58,13 +58,13 @@ record MatchView(
     private static final int REASONS_BESIDE_A_CONFLICT = 2;
 
     /** One reason: which hazard, which way, and the sentence. */
-    record ReasonShown(String heading, boolean raises, String text) {}
+    public record ReasonShown(String heading, boolean raises, String text) {}
 
     /** What no needle changes, with the way out. */
-    record LimitShown(Verdict verdict, String text, String wayOut) {}
+    public record LimitShown(Verdict verdict, String text, String wayOut) {}
 
     /** The needle in the machine now, judged for this job. */
-    record FittedShown(String words, Verdict verdict, String why, boolean isCompared) {
+    public record FittedShown(String words, Verdict verdict, String why, boolean isCompared) {
         static FittedShown of(Checked checked, Needle advised, Units units) {
             String words = checked.fitted().needle().words();
             if (checked.fitted().needle().count() != advised.count()) {
@@ -89,10 +89,10 @@ record MatchView(
     }
 
     /** A kind of needle that must not be used on this cloth. */
-    record RuledOutShown(String name, String why) {}
+    public record RuledOutShown(String name, String why) {}
 
     /** The advised needle, as the form that fits it names it. */
-    record NeedleChosen(
+    public record NeedleChosen(
             String system,
             NeedleType type,
             int nm,
@@ -118,7 +118,7 @@ record MatchView(
     }
 
     /** A size beside the advised one, with what it does to cloth, thread and blade. */
-    record NeighbourShown(
+    public record NeighbourShown(
             String size,
             String verdict,
             String holes,
@@ -141,7 +141,7 @@ record MatchView(
      *
      * @param word as a form sends it
      */
-    record ScrapShown(String needle, String word, List<Choice> showed) {
+    public record ScrapShown(String needle, String word, List<Choice> showed) {
         static ScrapShown of(Needle needle) {
             return new ScrapShown(
                     needle.words(), NeedleWord.of(needle), Choice.of(Scrap.Showed.values(), Scrap.Showed::words));
@@ -153,7 +153,7 @@ record MatchView(
      *
      * @param needle the word by which the steps of fitting carry its needle; null where we say the same
      */
-    record SpoolSays(String words, @Nullable String needle) {}
+    public record SpoolSays(String words, @Nullable String needle) {}
 
     static MatchView of(
             Match match,

@@ -16,7 +16,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A needle drawn, with its name and verdict. */
-record PortraitShown(
+public record PortraitShown(
         NeedlePortrait drawing,
         String name,
         String size,

@@ -3,19 +3,26 @@ package belonax.web.match;
 import belonax.hazard.SizeWindow;
 import belonax.needle.NeedleSize;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Both size windows on one ruler, in pixels of its own drawing. */
-record SizeRuler(List<Tick> ticks, Bar cloth, @Nullable Bar thread, Bar both, boolean meet, String words) {
+public record SizeRuler(
+        List<Tick> ticks, Bar cloth, @Nullable Bar thread, Bar both, boolean meet, String words) {
     private static final double LEFT_PX = 112;
     private static final double PX_PER_NM = 5.2;
     private static final double OVERHANG_PX = 7;
 
     /** One size with both numbers. */
-    record Tick(double x, int nm, int trade, boolean suitsBoth) {}
+    public record Tick(double x, int nm, int trade, boolean suitsBoth) {
+        /** Returns where its numbers stand. */
+        public String place() {
+            return "translate(" + x + ")";
+        }
+    }
 
     /** A window as a bar. */
-    record Bar(double x, double width) {}
+    public record Bar(double x, double width) {}
 
     /**
      * Draws the windows.
@@ -36,6 +43,11 @@ record SizeRuler(List<Tick> ticks, Bar cloth, @Nullable Bar thread, Bar both, bo
                 bar(both, 2 * OVERHANG_PX),
                 meet,
                 words(cloth, thread, threadFits));
+    }
+
+    /** Returns the ruler's line with a notch for every size. */
+    public String line() {
+        return ticks.stream().map(it -> "M" + it.x() + " 54v6").collect(Collectors.joining("", "M104 54H490", ""));
     }
 
     private static String words(SizeWindow cloth, SizeWindow thread, boolean threadFits) {

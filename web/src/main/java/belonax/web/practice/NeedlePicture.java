@@ -13,7 +13,7 @@ import java.util.List;
  *
  * @param tip the outline of the front near its end, and the box that is looked at
  */
-record NeedlePicture(List<String> fronts, List<Slot> eyes, String side, String tip, String tipBox, String words) {
+record NeedlePicture(List<String> fronts, String eyes, String side, String tip, String tipBox, String words) {
     private static final double FRONT_MM = 2.6;
     private static final double SIDE_MM = 7;
     private static final double TIP_REACH_MM = 1.15;
@@ -31,13 +31,13 @@ record NeedlePicture(List<String> fronts, List<Slot> eyes, String side, String t
                 middles.stream()
                         .map(it -> OutlinePath.through(drawing.front(), it))
                         .toList(),
-                middles.stream()
+                OutlinePath.slots(middles.stream()
                         .map(it -> new Slot(
-                                Pen.rounded(eye.xMm() + it + drawing.asideMm(eye.yMm() + eye.heightMm() / 2)),
+                                eye.xMm() + it + drawing.asideMm(eye.yMm() + eye.heightMm() / 2),
                                 eye.yMm(),
-                                Pen.rounded(eye.widthMm()),
-                                Pen.rounded(eye.heightMm())))
-                        .toList(),
+                                eye.widthMm(),
+                                eye.heightMm()))
+                        .toList()),
                 OutlinePath.through(drawing.side(), SIDE_MM),
                 OutlinePath.through(drawing.front(), 0),
                 Pen.rounded(aside - TIP_REACH_MM / 2) + " " + Pen.rounded(tip - TIP_REACH_MM) + " " + TIP_REACH_MM + " "

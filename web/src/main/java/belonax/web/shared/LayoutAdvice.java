@@ -3,13 +3,13 @@ package belonax.web.shared;
 import belonax.web.shared.form.Presses;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.method.HandlerMethod;
@@ -18,24 +18,24 @@ import org.springframework.web.servlet.HandlerMapping;
 /** Puts the thread path and the machine strip onto every page. Both are worked out when they are drawn, not when a press leads on. */
 @ControllerAdvice(annotations = Controller.class)
 class LayoutAdvice {
-    private final ObjectProvider<Layout> layout;
+    private final SingletonSupplier<Layout> layout;
 
     /** A slice of the application that has no room has no layout either. */
     LayoutAdvice(ObjectProvider<Layout> layout) {
-        this.layout = layout;
+        this.layout = SingletonSupplier.ofNullable(layout::getIfAvailable);
     }
 
     @ModelAttribute
     void add(HttpServletRequest request, HttpServletResponse response, Model model) {
-        layout.ifAvailable(it -> {
-            it.remember(request, response);
-            add(it, request, model);
-        });
+        Layout known = layout.get();
+        if (known != null) {
+            known.remember(request, response);
+            add(known, request, model);
+        }
     }
 
     private static void add(Layout layout, HttpServletRequest request, Model model) {
-        model.addAttribute("stops", Arrays.asList(Stop.values()));
-        model.addAttribute("stop", stop(request));
+        model.addAttribute("threadPath", ThreadPath.at(stop(request)));
         model.addAttribute("settings", layout.settings());
         model.addAttribute("units", layout.settings().units());
         model.addAttribute("badCards", layout.badCards());

@@ -19,8 +19,8 @@ public record NeedlePortrait(
         int widthPx,
         int heightPx,
         List<String> fronts,
-        List<Slot> eyes,
-        List<Slot> grooves,
+        String eyes,
+        String grooves,
         String side,
         double scaleBarFromMm,
         double scaleBarYMm) {
@@ -86,8 +86,10 @@ public record NeedlePortrait(
                 middles.stream()
                         .map(it -> OutlinePath.through(outline.front(), it))
                         .toList(),
-                middles.stream().map(it -> moved(outline.eye(), it)).toList(),
-                middles.stream().map(it -> moved(outline.groove(), it)).toList(),
+                OutlinePath.slots(
+                        middles.stream().map(it -> moved(outline.eye(), it)).toList()),
+                OutlinePath.grooves(
+                        middles.stream().map(it -> moved(outline.groove(), it)).toList()),
                 OutlinePath.through(outline.side(), widthMm - SIDE_FROM_RIGHT_MM),
                 widthMm - 2,
                 TOP_MM + HEIGHT_MM - 0.2);

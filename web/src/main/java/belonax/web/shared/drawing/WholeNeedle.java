@@ -18,8 +18,8 @@ public record WholeNeedle(
         double widthMm,
         double heightMm,
         List<String> fronts,
-        List<Slot> eyes,
-        List<Slot> grooves,
+        String eyes,
+        String grooves,
         String side,
         double eyeTopMm,
         double tipMm,
@@ -58,8 +58,10 @@ public record WholeNeedle(
                 LENGTH_MM,
                 height,
                 needle.count() == 1 ? List.of(path(outline.front(), FRONT_Y_MM)) : onOneShank(outline, middles),
-                middles.stream().map(it -> turned(outline.eye(), it)).toList(),
-                middles.stream().map(it -> turned(outline.groove(), it)).toList(),
+                OutlinePath.slots(
+                        middles.stream().map(it -> turned(outline.eye(), it)).toList()),
+                OutlinePath.grooves(
+                        middles.stream().map(it -> turned(outline.groove(), it)).toList()),
                 path(outline.side(), sideY),
                 outline.eye().yMm(),
                 outline.tipMm(),

@@ -9,15 +9,16 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.servlet.support.RequestDataValueProcessor;
 
 /** Puts a fresh key into every form that is sent by post, beside the token that security puts there. */
 @Component
 class KeysIntoForms implements BeanPostProcessor {
-    private final ObjectProvider<Supplier<UUID>> ids;
+    private final Supplier<Supplier<UUID>> ids;
 
     KeysIntoForms(ObjectProvider<Supplier<UUID>> ids) {
-        this.ids = ids;
+        this.ids = SingletonSupplier.of(ids::getObject);
     }
 
     @Override
@@ -50,7 +51,7 @@ class KeysIntoForms implements BeanPostProcessor {
                 return Map.of(); // A form that is sent by get records nothing.
             }
             Map<String, String> all = new LinkedHashMap<>(token);
-            all.put(Presses.KEY, ids.getObject().get().toString());
+            all.put(Presses.KEY, ids.get().get().toString());
             if (request.getAttribute(Presses.SHOWN) instanceof Supplier<?> shown) {
                 String seen = String.valueOf(shown.get());
                 if (!seen.isEmpty()) {

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The set-up sentence in words, part by part. */
-record SentenceWords(
+public record SentenceWords(
         String cloth, String clothFacts, String layers, String thread, String colour, String purpose, String machine) {
 
     static SentenceWords of(Sentence form, Stock stock, Optional<MachineNow> machine) {
