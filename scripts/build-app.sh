@@ -10,9 +10,5 @@ if ! [ -f "$app/built" ] || [ -n "$(find pom.xml core/pom.xml core/src/main room
   mvn -B -q package -pl web -am -DskipTests -Dspotless.check.skip -Djacoco.skip >&2 || stop "Belonax could not be built; the lines above say why."
   rm -rf "$app"
   "$java" -Djarmode=tools -jar web/target/belonax.jar extract --destination "$app" >/dev/null
-  # Records which classes are loaded, so that later starts take half the time.
-  recording=$(mktemp -d)
-  (cd "$app" && BELONAX_HOME=$recording "$java" -XX:+UseSerialGC -XX:ArchiveClassesAtExit=belonax.jsa -Dspring.context.exit=onRefresh -Dspring.profiles.active=demo -jar belonax.jar) >/dev/null 2>&1 || true
-  rm -rf "$recording"
   touch "$app/built"
 fi

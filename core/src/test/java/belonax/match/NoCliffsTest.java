@@ -16,10 +16,12 @@ import belonax.needle.NeedleSystem;
 import belonax.thread.SewingThread;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** A tenth of a tex, a gram, a layer: nothing tips over. Asked of the whole catalogue. Source: docs/craft.md, "No cliffs". */
+@Tag("thorough")
 class NoCliffsTest {
     private static final NeedleMatcher MATCHER = NeedleMatcher.standard();
     private static final HazardModel MODEL = HazardModel.standard();

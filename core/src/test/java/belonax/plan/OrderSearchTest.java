@@ -11,10 +11,12 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The search for the order is held against all orders, and against what a sewist would do without it. */
+@Tag("thorough")
 @DisplayName("The order with the fewest changes")
 class OrderSearchTest {
     static Stream<Long> small() {

@@ -24,12 +24,14 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Whatever seed a drill is made from, what it says is right is what the advisor, the finder and the readers say. */
+@Tag("thorough")
 class DrillsTest {
     private static final int SEEDS = 400;
     private static final double DIAL = 4;

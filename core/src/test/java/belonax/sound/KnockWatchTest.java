@@ -8,8 +8,10 @@ import belonax.BadInput;
 import belonax.sound.SimulatedRoom.Setting;
 import belonax.sound.SimulatedRoom.Sewing;
 import java.util.SplittableRandom;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class KnockWatchTest {
     private static final Knock FRESH = new Knock(-5, 8);
 

@@ -19,12 +19,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.jsoup.Jsoup;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** Every page is HTML as its standard has it; what a checker of the registry says of it is an error here. */
+@Tag("thorough")
 @InTheDemoRoom
 class HtmlTest {
     private static final Path CHECKER = Path.of("node_modules/vnu-jar/build/dist/vnu.jar");

@@ -23,6 +23,7 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.FormElement;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -33,6 +34,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import org.springframework.web.servlet.FlashMap;
 
 /** Each entry of each form, filled with what will not do: it is told, and nothing else that was typed is lost. */
+@Tag("thorough")
 @InTheDemoRoom
 class KeptTypingTest {
     private static final String NONSENSE = "zz-qq";

@@ -21,12 +21,14 @@ import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** Archives of which one value was made nonsense: each is refused with a sentence, or every page still opens. */
+@Tag("thorough")
 @InTheDemoRoom
 class HostileArchiveTest {
     private static final int SEED = 20261127;
