@@ -36,6 +36,12 @@ public final class Words {
                 : String.valueOf(value);
     }
 
+    /** Returns a chance as one says it, such as 3 in 100; never as nothing at all. */
+    public static String chance(double chance) {
+        long inHundred = Math.round(chance * 100);
+        return inHundred == 0 ? "< 1 in 100" : inHundred + " in 100";
+    }
+
     /** Returns a length in millimetres without needless decimals, such as 2.5 or 3. */
     public static String mm(double value) {
         return Shown.tenths(value);

@@ -30,6 +30,12 @@ class WordsTest {
         assertThat(Words.count(number, "check")).isEqualTo(words);
     }
 
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({"0, < 1 in 100", "0.004, < 1 in 100", "0.005, 1 in 100", "0.154, 15 in 100", "1, 100 in 100"})
+    void a_chance_is_said_in_hundred_and_never_as_nothing(double chance, String words) {
+        assertThat(Words.chance(chance)).isEqualTo(words);
+    }
+
     @ParameterizedTest(name = "{0} s: {1}")
     @CsvSource({"0, 0:00", "42, 0:42", "600, 10:00", "3599, 59:59", "3600, 1:00:00", "3727, 1:02:07"})
     void a_time_is_shown_as_a_clock_does(long seconds, String clock) {

@@ -126,13 +126,12 @@ record BenchView(
         return Stream.of(Hazard.SKIP, Hazard.MARK, Hazard.SHRED, Hazard.PUCKER, Hazard.BREAK)
                 .map(it -> {
                     double chance = checked.judged().hazards().of(it);
-                    long inHundred = Math.round(chance * 100);
                     return new HazardShown(
                             it == Hazard.MARK ? "holes" : it.words(),
-                            inHundred == 0 ? "< 1 in 100" : inHundred + " in 100",
+                            Words.chance(chance),
                             Math.max(2, BAR_PX * chance),
                             chance >= 0.15,
-                            inHundred < SELDOM_BELOW);
+                            Math.round(chance * 100) < SELDOM_BELOW);
                 })
                 .toList();
     }

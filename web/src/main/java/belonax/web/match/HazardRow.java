@@ -2,6 +2,7 @@ package belonax.web.match;
 
 import belonax.hazard.Hazard;
 import belonax.hazard.Hazards;
+import belonax.room.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -18,12 +19,9 @@ public record HazardRow(
 
         static Chance of(double chance) {
             return new Chance(
-                    words(chance), Math.max(2, Math.min(MOST_BAR_PX, BAR_PX_PER_CHANCE * chance)), chance >= HIGH);
-        }
-
-        private static String words(double chance) {
-            long inHundred = Math.round(chance * 100);
-            return inHundred == 0 ? "< 1 in 100" : inHundred + " in 100";
+                    Words.chance(chance),
+                    Math.max(2, Math.min(MOST_BAR_PX, BAR_PX_PER_CHANCE * chance)),
+                    chance >= HIGH);
         }
     }
 

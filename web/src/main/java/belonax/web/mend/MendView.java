@@ -104,7 +104,7 @@ record MendView(
                                 .limit(MOST_BARS)
                                 .map(cause -> new Bar(
                                         cause.title(),
-                                        Math.round(100 * cause.probability()) + " in 100",
+                                        Words.chance(cause.probability()),
                                         Math.max(4, BAR_PX * cause.probability())))
                                 .toList()
                         : List.of(),

@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param fit the needle that Fit leads through; null where the right one is in
  * @param fitWords the same in words
  * @param balances whether Balance comes first
- * @param took minutes that were counted so far
+ * @param minutesAsked how the minutes are asked for, with those that the timer counted so far
  */
 record DoingView(
         String step,
@@ -38,7 +38,7 @@ record DoingView(
         @Nullable String fit,
         String fitWords,
         boolean balances,
-        double took) {
+        String minutesAsked) {
 
     static Optional<DoingView> of(Worked worked, ToDoubleFunction<ProjectStep> took, Function<Planned, Match> matched) {
         return worked.project().card().steps().stream()
@@ -82,7 +82,9 @@ record DoingView(
                 fitted ? null : NeedleWord.inAddress(planned.needle().needle()),
                 needle,
                 planned.newBalance(),
-                took);
+                took > 0
+                        ? "Minutes at the needle; empty for the " + Math.round(took) + " that the timer counted"
+                        : "Minutes at the needle; the timer has counted none yet");
     }
 
     private static Machine machine(Worked worked, ProjectStep step) {

@@ -52,6 +52,12 @@ class TemplatesTest {
                 .allSatisfy(it -> assertThat(it).doesNotContainPattern(ARITHMETIC));
     }
 
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("templates")
+    void numbers_are_said_by_views(Path template) {
+        assertThat(read(template)).doesNotContain("#numbers");
+    }
+
     /** Prints have no style sheet beside them, so their colours stand in them. */
     @Test
     void colours_are_tokens_but_in_prints() throws IOException {

@@ -1,10 +1,10 @@
 package belonax.web.drawer.thread;
 
+import belonax.room.Words;
 import belonax.room.settings.Units;
 import belonax.thread.SewingThread;
 import belonax.thread.ThreadLabel;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** A spool's label as it was read: the likeliest fineness first, then the others and the question that parts them. */
@@ -39,7 +39,7 @@ record SpoolReading(
         return new Row(
                 it.numbering().words(),
                 it.tex().toString(),
-                String.format(Locale.ROOT, "%.0f in 100", it.likelihood() * 100),
+                Words.chance(it.likelihood()),
                 Math.max(2, BAR_PX * it.likelihood()),
                 Math.min(44, diameter * THREAD_PX_PER_MM),
                 units.mm(Math.round(diameter * 100) / 100.0),

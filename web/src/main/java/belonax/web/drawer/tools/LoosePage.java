@@ -62,7 +62,7 @@ class LoosePage {
             double length = units.toMm(it.buttToEye());
             Problems.read(errors, () -> LooseNeedle.identify(shank, across, length))
                     .ifPresentOrElse(
-                            answer -> model.addAttribute("answer", answer),
+                            answer -> model.addAttribute("answer", LooseView.of(answer, units)),
                             () -> response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value()));
         }
         return "drawer/tools/loose";

@@ -50,7 +50,7 @@ public record WorkAsked(
     /**
      * Tells a job what is sewn.
      *
-     * @throws BadInput naming the part that will not do
+     * @throws belonax.BadInput naming the part that will not do
      */
     void tell(JobBuilder job, Units units) {
         Double widthMm = widthMm(units);
@@ -64,7 +64,7 @@ public record WorkAsked(
     /**
      * Returns the purpose.
      *
-     * @throws BadInput if there is no such
+     * @throws belonax.BadInput if there is no such
      */
     Purpose purposeRead() {
         return Parsed.word("purpose", Purpose.class, typedPurpose());
@@ -85,7 +85,7 @@ public record WorkAsked(
     /**
      * Returns the needle of several points that is wished for.
      *
-     * @throws BadInput if its spacing is no number
+     * @throws belonax.BadInput if its spacing is no number
      */
     Optional<MatchRequest.TwinWish> wish() {
         String wished = twinWished();

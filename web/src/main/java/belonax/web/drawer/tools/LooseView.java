@@ -1,0 +1,27 @@
+package belonax.web.drawer.tools;
+
+import belonax.needle.LooseNeedle;
+import belonax.room.Words;
+import belonax.room.settings.Units;
+import java.util.List;
+
+/** Which systems a loose needle may be of, as the page says it. */
+record LooseView(List<Candidate> candidates, String advice) {
+    /**
+     * A system that it may be of.
+     *
+     * @param where the machines that take it
+     */
+    record Candidate(String system, String chance, String where) {}
+
+    static LooseView of(LooseNeedle.Answer answer, Units units) {
+        return new LooseView(
+                answer.candidates().stream()
+                        .map(it -> new Candidate(
+                                it.system().label(),
+                                Words.chance(it.likelihood()),
+                                it.system().where()))
+                        .toList(),
+                units.say(answer.advice()));
+    }
+}
