@@ -1,18 +1,25 @@
 package belonax.room;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.argThat;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.verifyNoMoreInteractions;
 
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.SimpleTransactionStatus;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What every page asks for is read once, until anything at all was written. */
 class RememberedTest {
-    private final Remembered remembered = new Remembered(mock(PlatformTransactionManager.class));
+    private final PlatformTransactionManager transactions = mock(PlatformTransactionManager.class);
+    private final Remembered remembered = new Remembered(transactions);
     private final AtomicInteger reads = new AtomicInteger();
 
     private int read() {
@@ -37,6 +44,17 @@ class RememberedTest {
         written();
 
         assertThat(read()).isEqualTo(2);
+    }
+
+    @Test
+    void only_what_is_not_known_is_read_in_a_transaction_and_that_one_only_reads() {
+        read();
+        read();
+        read();
+
+        verify(transactions, times(1)).getTransaction(argThat(TransactionDefinition::isReadOnly));
+        verify(transactions, times(1)).commit(any());
+        verifyNoMoreInteractions(transactions);
     }
 
     @Test

@@ -5,8 +5,8 @@ import belonax.needle.NeedleOutline.Slot;
 import java.util.List;
 
 /**
- * A closed SVG path through places, in millimetres to the thousandth, told by its steps. Written by hand and not by a format, because a page of
- * needles has a thousand places.
+ * A closed SVG path through places, in millimetres to the thousandth, told by its steps. Written by hand and not by a format,
+ * because a page of needles has a thousand places.
  */
 public final class OutlinePath {
     private static final long PER_MM = 1000;
