@@ -259,7 +259,6 @@ public class WorkLog {
     public record LastDay(LocalDate day, double minutes, String on) {}
 
     /** Returns the last day on which a machine sewed, where that was before today. */
-    @Transactional(readOnly = true)
     public Optional<LastDay> lastDay(MachineNow machine) {
         LocalDate today = LocalDate.now(clock);
         return machine.work()

@@ -48,7 +48,6 @@ public class HowSewistsRead implements HowRead {
     }
 
     @Override
-    @Transactional(readOnly = true)
     public Slips of(String reader) {
         return remembered.of(
                 "slips of " + reader,

@@ -172,7 +172,6 @@ public class SoundLog {
      * Returns the stitches a minute on the clock that are really sewn on each machine, guiding and turning included; those of which
      * not enough was heard are left out.
      */
-    @Transactional(readOnly = true)
     public Map<String, Double> stitchesPerMinute() {
         return remembered.of("stitches heard a minute", this::readSpeeds);
     }

@@ -3,6 +3,7 @@ package belonax.web.shared.drawing;
 import belonax.needle.NeedleOutline.Place;
 import belonax.needle.NeedleOutline.Slot;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * A closed SVG path through places, in millimetres to the thousandth, told by its steps. Written by hand and not by a format,
@@ -27,61 +28,66 @@ public final class OutlinePath {
 
     /** Returns slots with round ends, such as eyes, as one path. */
     public static String slots(List<Slot> slots) {
-        StringBuilder all = new StringBuilder();
-        for (Slot it : slots) {
-            double round = it.roundMm();
-            double across = it.widthMm() - 2 * round;
-            double down = it.heightMm() - 2 * round;
-            OutlinePath path = new OutlinePath();
-            path.to(it.xMm() + round, it.yMm());
-            path.side(across, 0).corner(round, round, round);
-            path.side(0, down).corner(round, -round, round);
-            path.side(-across, 0).corner(round, -round, -round);
-            path.side(0, -down).corner(round, round, -round);
-            all.append(path.closed());
-        }
-        return all.toString();
+        return slots.stream().map(OutlinePath::rounded).collect(Collectors.joining());
     }
 
     /** Returns slots with square ends, such as grooves, as one path. */
     public static String grooves(List<Slot> slots) {
-        StringBuilder all = new StringBuilder();
-        for (Slot it : slots) {
-            OutlinePath path = new OutlinePath();
-            path.to(it.xMm(), it.yMm());
-            path.side(it.widthMm(), 0).side(0, it.heightMm()).side(-it.widthMm(), 0);
-            all.append(path.closed());
-        }
-        return all.toString();
+        return slots.stream().map(OutlinePath::square).collect(Collectors.joining());
     }
 
-    private OutlinePath side(double byXMm, double byYMm) {
-        if (byXMm == 0 && byYMm == 0) {
-            return this; // The ends of a slot meet across it.
-        }
-        path.append('l');
-        return by(byXMm, byYMm);
+    private static String rounded(Slot it) {
+        double round = it.roundMm();
+        double right = it.xMm() + it.widthMm();
+        double end = it.yMm() + it.heightMm();
+        return new OutlinePath()
+                .to(it.xMm() + round, it.yMm())
+                .side(right - round, it.yMm())
+                .corner(round, right, it.yMm() + round)
+                .side(right, end - round)
+                .corner(round, right - round, end)
+                .side(it.xMm() + round, end)
+                .corner(round, it.xMm(), end - round)
+                .side(it.xMm(), it.yMm() + round)
+                .corner(round, it.xMm() + round, it.yMm())
+                .closed();
     }
 
-    private OutlinePath corner(double roundMm, double byXMm, double byYMm) {
+    private static String square(Slot it) {
+        double right = it.xMm() + it.widthMm();
+        double end = it.yMm() + it.heightMm();
+        return new OutlinePath()
+                .to(it.xMm(), it.yMm())
+                .to(right, it.yMm())
+                .to(right, end)
+                .to(it.xMm(), end)
+                .closed();
+    }
+
+    /** Goes on to a place, unless the path stands there: the round ends of a slot meet across it. */
+    private OutlinePath side(double xMm, double yMm) {
+        return thousandths(xMm) == x && thousandths(yMm) == y ? this : to(xMm, yMm);
+    }
+
+    /** Goes on to a place round a corner. */
+    private OutlinePath corner(double roundMm, double xMm, double yMm) {
         path.append('a');
-        by(roundMm, roundMm);
-        path.append(" 0 0 1 ");
-        return by(byXMm, byYMm);
-    }
-
-    private OutlinePath by(double xMm, double yMm) {
-        append(Math.round(xMm * PER_MM));
+        append(thousandths(roundMm));
         path.append(' ');
-        append(Math.round(yMm * PER_MM));
-        return this;
+        append(thousandths(roundMm));
+        path.append(" 0 0 1 ");
+        return step(xMm, yMm);
     }
 
     /** Goes on to a place; the first one is where it begins. */
     OutlinePath to(double xMm, double yMm) {
-        long nextX = Math.round(xMm * PER_MM);
-        long nextY = Math.round(yMm * PER_MM);
         path.append(path.isEmpty() ? 'M' : 'l');
+        return step(xMm, yMm);
+    }
+
+    private OutlinePath step(double xMm, double yMm) {
+        long nextX = thousandths(xMm);
+        long nextY = thousandths(yMm);
         append(nextX - x);
         path.append(' ');
         append(nextY - y);
@@ -93,6 +99,10 @@ public final class OutlinePath {
     /** Returns the path, closed. */
     String closed() {
         return path.append('Z').toString();
+    }
+
+    private static long thousandths(double mm) {
+        return Math.round(mm * PER_MM);
     }
 
     private void append(long thousandths) {
