@@ -20,4 +20,22 @@ public enum Reading {
     static final Set<Reading> FAR_TOO_TIGHT = Set.of(TOP_LINE);
     static final Set<Reading> TOO_LOOSE = Set.of(DOTS, LOOPS, LINE);
     static final Set<Reading> FAR_TOO_LOOSE = Set.of(LOOPS, LINE);
+
+    /** Returns what a sewist saw first of a strip: what its top shows, else what its underside does. */
+    public static Reading of(Strip strip) {
+        return switch (strip.top()) {
+            case LINE -> TOP_LINE;
+            case DOTS -> TOP_DOTS;
+            case DRAWN_UP -> DRAWN_UP;
+            case CLEAN ->
+                switch (strip.underside()) {
+                    case DOTS -> DOTS;
+                    case LOOPS -> LOOPS;
+                    case LINE -> LINE;
+                    case TIGHT -> TIGHT;
+                    case NEST -> NEST;
+                    case CLEAN -> CLEAN;
+                };
+        };
+    }
 }

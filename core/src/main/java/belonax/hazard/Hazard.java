@@ -1,6 +1,7 @@
 package belonax.hazard;
 
 import belonax.LogOdds;
+import java.util.List;
 
 /**
  * What can go wrong. The starting chance is that of an ordinary, well-matched set-up; the severity weighs it when needles
@@ -18,6 +19,11 @@ public enum Hazard {
     /** The seam draws up. */
     PUCKER("pucker", 0.025, 1);
 
+    /** In the order in which a sewist meets them: stitch, cloth, thread, seam, machine. */
+    public static final List<Hazard> AS_MET = List.of(SKIP, MARK, SHRED, PUCKER, BREAK);
+
+    private static final double HIGH = 0.15;
+
     private final String words;
     private final double startingLogOdds;
     private final double severity;
@@ -31,6 +37,16 @@ public enum Hazard {
     /** Returns the word by which the JSON interface knows it. */
     public String words() {
         return words;
+    }
+
+    /** Returns what a sewist calls it. */
+    public String calledBySewists() {
+        return this == MARK ? "holes" : words;
+    }
+
+    /** Tells whether a chance, 0 to 1, of anything going wrong is high: about one seam in seven. */
+    public static boolean isHigh(double chance) {
+        return chance >= HIGH;
     }
 
     double startingLogOdds() {

@@ -2,8 +2,10 @@ package belonax.needle;
 
 import belonax.BadInput;
 import belonax.Shown;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A kind of needle that can lie in a drawer: system, type and size.
@@ -53,6 +55,14 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
     /** Returns the distance between the outer needles in millimetres, 0 for a single one. */
     public double spacingMm() {
         return twin.map(Twin::spacingMm).orElse(0.0);
+    }
+
+    /** Returns where each needle on the shank stands across it, in millimetres from the first one on the left. */
+    public List<Double> standMm() {
+        int gaps = Math.max(1, count() - 1);
+        return IntStream.range(0, count())
+                .mapToObj(it -> spacingMm() * it / gaps)
+                .toList();
     }
 
     /** Returns how many needles stand on the shank. */

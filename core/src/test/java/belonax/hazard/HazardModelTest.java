@@ -44,17 +44,17 @@ class HazardModelTest {
     void every_factor_fires_somewhere_and_every_reason_reads_as_a_sentence() throws IOException {
         List<Factor> silent = new ArrayList<>(MODEL.factors());
         Set<String> reasons = new LinkedHashSet<>();
+        List<NeedleInUse> needles = sampleNeedles();
 
         for (Job job : sampleJobs()) {
-            for (NeedleInUse needle : sampleNeedles()) {
-                for (Factor factor : MODEL.factors()) {
-                    factor.on(job)
-                            .filter(it -> factor.speaksOfKindOf(needle.needle()) && it.weight(needle) != 0)
-                            .ifPresent(it -> {
-                                silent.remove(factor);
-                                reasons.add(it.reason(needle));
-                            });
-                }
+            for (Factor factor : MODEL.factors()) {
+                factor.on(job)
+                        .ifPresent(it -> needles.stream()
+                                .filter(needle -> factor.speaksOfKindOf(needle.needle()) && it.weight(needle) != 0)
+                                .forEach(needle -> {
+                                    silent.remove(factor);
+                                    reasons.add(it.reason(needle));
+                                }));
             }
         }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -39,6 +40,20 @@ class NeedleTest {
         assertThat(stretch.words()).isEqualTo("stretch 75/11");
         assertThat(twin.label()).isEqualTo("130/705 H-S ZWI 4.0/75");
         assertThat(twin.words()).isEqualTo("stretch twin 4 mm, 75/11");
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({"TWIN, 4, 0;4", "TRIPLE, 3, 0;1.5;3"})
+    void the_needles_on_a_shank_stand_evenly_within_the_spacing(NeedleType type, double spacing, String stand) {
+        Needle needle =
+                Needle.of(NeedleSystem.H_130_705, type, 80, Optional.of(spacing), Optional.of(NeedleType.UNIVERSAL));
+
+        assertThat(needle.standMm())
+                .containsExactly(
+                        Stream.of(stand.split(";")).map(Double::valueOf).toArray(Double[]::new));
+        assertThat(Needle.of(NeedleSystem.H_130_705, NeedleType.JEANS, NeedleSize.NM_90)
+                        .standMm())
+                .containsExactly(0.0);
     }
 
     @ParameterizedTest(name = "{0} in {1} sizes from {2} to {3}")

@@ -7,6 +7,7 @@ import belonax.BadInput;
 import belonax.balance.Advice;
 import belonax.balance.BalanceSetup;
 import belonax.balance.DialAdvisor;
+import belonax.balance.Reading;
 import belonax.balance.Strip;
 import belonax.fault.FaultFinder;
 import belonax.fault.SearchSchool;
@@ -65,6 +66,12 @@ class DrillsTest {
                 assertThat(it.answer()).isEqualTo(look.words());
             }
         });
+    }
+
+    @ParameterizedTest
+    @EnumSource(StripLook.class)
+    void who_reads_a_strip_right_has_seen_what_is_counted(StripLook look) {
+        look.reading().ifPresent(it -> assertThat(Reading.of(look.strip(DIAL))).isEqualTo(it));
     }
 
     private static Way advised(StripLook look) {

@@ -2,17 +2,26 @@ package belonax.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import belonax.room.archive.Archive;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.context.ActiveProfiles;
+import org.springframework.beans.factory.annotation.Autowired;
 
 /** A newcomer's first minute, in a sewing room with nothing in it. */
-@ActiveProfiles(value = "test", inheritProfiles = false)
 class NewcomerJourneyIT extends RunningBelonax {
+    @Autowired
+    private Archive archive;
+
+    @BeforeEach
+    void aRoomWithNothingInIt() {
+        archive.empty();
+    }
+
     @Test
     void three_questions_lead_to_the_first_answer() {
         try (BrowserContext context = open(new Browser.NewContextOptions().setViewportSize(390, 844))) {

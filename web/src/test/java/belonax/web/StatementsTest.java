@@ -11,6 +11,7 @@ import belonax.room.trouble.MendCase;
 import jakarta.persistence.EntityManagerFactory;
 import org.hibernate.SessionFactory;
 import org.hibernate.stat.Statistics;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -88,6 +89,7 @@ class StatementsTest {
     }
 
     @Test
+    @Tag("thorough")
     void a_log_of_twenty_thousand_events_asks_no_more() throws Exception {
         rows.update("""
                 insert into event (action_id, at, kind, machine_id, place, needle_id, body)

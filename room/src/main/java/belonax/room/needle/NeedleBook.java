@@ -2,10 +2,6 @@ package belonax.room.needle;
 
 import belonax.BadInput;
 import belonax.hazard.BrokenBefore;
-import belonax.life.LearntLife;
-import belonax.life.ObservedLife;
-import belonax.life.Wear;
-import belonax.needle.NeedleType;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.Remembered;
 import belonax.room.event.Event;
@@ -20,7 +16,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -30,13 +25,9 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Where every needle is, and how long the needles of this room last. */
+/** Where every needle is, and what becomes of it. */
 @Service
 public class NeedleBook {
-    private static final int MOST_LIVES = 400;
-    private static final int MOST_SHOWN = 48;
-    private static final int MOST_LEARNT = 6;
-    private static final int MOST_PARKED = 60;
     private static final int MOST_BREAKS = 40;
     private static final Set<NeedleState> OUT_AND_USABLE = Set.of(NeedleState.PARKED, NeedleState.LOOSE);
     private static final Set<NeedleState> IN_THE_JAR = Set.of(NeedleState.JARRED, NeedleState.BROKEN);
@@ -140,63 +131,6 @@ public class NeedleBook {
     @Transactional(readOnly = true)
     public List<NeedleRecord> withMissingPieces() {
         return needles.findByMissingNot("").stream().map(NeedleEntity::line).toList();
-    }
-
-    /** Returns the lives that the log of this room knows, the newest first. */
-    @Transactional(readOnly = true)
-    public List<NeedleRecord> lives() {
-        return last(MOST_LIVES);
-    }
-
-    /** Returns how long needles of a type last on a kind of work, as the log of this room has it. */
-    @Transactional(readOnly = true)
-    public LearntLife learnt(NeedleType type, Wear wear) {
-        return learnt(lives(), type, wear);
-    }
-
-    /**
-     * All that the needle book shows.
-     *
-     * @param used the needles used last, wherever they are
-     * @param learnt how long needles last here, for the kinds and the work of those used last
-     * @param inTheJar how many went into the sharps jar since it was emptied
-     */
-    public record Contents(
-            List<NeedleRecord> parked,
-            List<NeedleRecord> loose,
-            List<NeedleRecord> missing,
-            List<NeedleRecord> used,
-            List<Learnt> learnt,
-            long inTheJar) {}
-
-    /** How long needles of a type last on a kind of work. */
-    public record Learnt(NeedleType type, Wear wear, LearntLife life) {}
-
-    @Transactional(readOnly = true)
-    public Contents contents() {
-        List<NeedleRecord> lives = lives();
-        List<NeedleRecord> used = lives.stream().limit(MOST_SHOWN).toList();
-        List<Learnt> learnt = used.stream()
-                .filter(it -> it.effectiveHours() > 0)
-                .map(it -> Map.entry(it.needle().type(), it.mainWear()))
-                .distinct()
-                .limit(MOST_LEARNT)
-                .map(it -> new Learnt(it.getKey(), it.getValue(), learnt(lives, it.getKey(), it.getValue())))
-                .toList();
-        return new Contents(
-                in(NeedleState.PARKED, MOST_PARKED),
-                in(NeedleState.LOOSE, MOST_PARKED),
-                withMissingPieces(),
-                used,
-                learnt,
-                inTheJar());
-    }
-
-    private static LearntLife learnt(List<NeedleRecord> all, NeedleType type, Wear wear) {
-        List<NeedleRecord> lives = all.stream()
-                .filter(it -> it.needle().type() == type && it.effectiveHours() > 0)
-                .toList();
-        return LearntLife.guide().with(observed(lives, wear, true), observed(lives, wear, false));
     }
 
     /**
@@ -363,13 +297,6 @@ public class NeedleBook {
                 "where",
                 () ->
                         "Name the place where you park it, such as “felt card, row 2”: an unmarked needle is not known again.");
-    }
-
-    private static List<ObservedLife> observed(List<NeedleRecord> lives, Wear wear, boolean same) {
-        return lives.stream()
-                .filter(it -> it.mainWear() == wear == same)
-                .map(it -> new ObservedLife(it.effectiveHours(), it.failed()))
-                .toList();
     }
 
     private Instant now() {

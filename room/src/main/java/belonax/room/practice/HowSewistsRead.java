@@ -2,7 +2,6 @@ package belonax.room.practice;
 
 import belonax.balance.Reading;
 import belonax.balance.Slips;
-import belonax.balance.Strip;
 import belonax.fault.Symptom;
 import belonax.room.Remembered;
 import belonax.room.balance.BalanceRun;
@@ -89,22 +88,6 @@ public class HowSewistsRead implements HowRead {
         double dial = Objects.requireNonNull(run.dial());
         return run.read().stream()
                 .filter(it -> Math.abs(it.dial() - dial) < SAME && !it.isNest())
-                .map(it -> new Slips.Read(Reading.CLEAN, seen(it)));
-    }
-
-    private static Reading seen(Strip it) {
-        return switch (it.top()) {
-            case LINE -> Reading.TOP_LINE;
-            case DOTS -> Reading.TOP_DOTS;
-            case DRAWN_UP -> Reading.DRAWN_UP;
-            case CLEAN ->
-                switch (it.underside()) {
-                    case DOTS -> Reading.DOTS;
-                    case LOOPS -> Reading.LOOPS;
-                    case LINE -> Reading.LINE;
-                    case TIGHT -> Reading.TIGHT;
-                    case CLEAN, NEST -> Reading.CLEAN;
-                };
-        };
+                .map(it -> new Slips.Read(Reading.CLEAN, Reading.of(it)));
     }
 }

@@ -4,9 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import belonax.BadInput;
-import belonax.alone.TestRoom;
+import belonax.alone.SmallDisk;
 import belonax.cloth.ClothCatalogue;
 import belonax.room.ChangedMeanwhile;
+import belonax.room.InTheDemoRoom;
 import belonax.room.RoomProperties;
 import belonax.room.archive.Copy.Why;
 import belonax.room.card.CardNames;
@@ -18,7 +19,6 @@ import belonax.room.drawer.PicturedCards;
 import belonax.room.drawer.Swatch;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
-import belonax.room.press.DiskSpace;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -36,34 +36,26 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.concurrent.atomic.AtomicLong;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.TestConfiguration;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Primary;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.ActiveProfiles;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.FileSystemUtils;
 
 /** Copies of the demo's room: made, opened, gone back to, and what may be wrong with them or the disk. */
-@SpringBootTest(classes = {TestRoom.class, CopiesTest.SmallDisk.class})
-@ActiveProfiles({"test", "demo"})
-@DirtiesContext
+@InTheDemoRoom
 class CopiesTest {
-    private static final AtomicLong FREE = new AtomicLong(Long.MAX_VALUE);
-
     private static final UUID NOBODY = new UUID(5, 5);
 
-    @TempDir
-    private static Path home;
+    @Autowired
+    private RoomProperties properties;
+
+    @Autowired
+    private SmallDisk disk;
+
+    private Path home = Path.of("");
 
     @Autowired
     private Copies copies;
@@ -86,36 +78,15 @@ class CopiesTest {
     @Autowired
     private TransactionTemplate transactions;
 
-    @DynamicPropertySource
-    static void itsOwnFolder(DynamicPropertyRegistry properties) {
-        properties.add("belonax.home", () -> home);
-    }
-
-    @TestConfiguration
-    static class SmallDisk {
-        @Bean
-        @Primary
-        DiskSpace smallDisk(RoomProperties properties) {
-            return new Disk(properties);
-        }
-    }
-
-    /** A disk that can be filled. */
-    private static final class Disk extends DiskSpace {
-        Disk(RoomProperties properties) {
-            super(properties);
-        }
-
-        @Override
-        protected long free() {
-            return FREE.get();
-        }
-    }
-
     @BeforeEach
+    void noCopies() throws IOException {
+        home = properties.home();
+        FileSystemUtils.deleteRecursively(home.resolve("copies"));
+    }
+
     @AfterEach
     void emptyTheDisk() {
-        FREE.set(Long.MAX_VALUE);
+        disk.empty();
     }
 
     @Test
@@ -259,7 +230,7 @@ class CopiesTest {
 
     @Test
     void on_a_full_disk_nothing_is_written_all_is_read_and_writing_resumes_by_itself() {
-        FREE.set(3 << 20);
+        disk.leave(3 << 20);
         int cloths = drawer.all(Swatch.class).size();
 
         assertThatThrownBy(() -> add("a cloth too many"))
@@ -271,7 +242,7 @@ class CopiesTest {
         assertThat(drawer.all(Swatch.class)).hasSize(cloths);
         assertThat(room.machines()).isNotEmpty();
 
-        FREE.set(Long.MAX_VALUE);
+        disk.empty();
         add("a cloth once there is room");
         assertThat(drawer.all(Swatch.class)).hasSize(cloths + 1);
     }

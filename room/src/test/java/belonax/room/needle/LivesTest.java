@@ -29,6 +29,7 @@ import belonax.room.event.EventRepository;
 import belonax.room.event.SetupKept;
 import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
+import belonax.room.life.NeedleLives;
 import belonax.room.machine.MachineMinutes;
 import belonax.room.needle.NeedleBook.Goes;
 import belonax.room.supply.NeedleSupply;
@@ -44,6 +45,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -75,6 +77,9 @@ class LivesTest {
 
     @Autowired
     private SewingRoom room;
+
+    @Autowired
+    private NeedleLives lives;
 
     @Autowired
     private NeedleSupply supply;
@@ -412,11 +417,11 @@ class LivesTest {
 
     @Test
     void the_log_teaches_how_long_needles_last_here() {
-        double guide = book.learnt(NeedleType.EMBROIDERY, Wear.METALLIC).hoursOneInFive();
+        double guide = lives.learnt(NeedleType.EMBROIDERY, Wear.METALLIC).hoursOneInFive();
 
-        assertThat(book.learnt(NeedleType.UNIVERSAL, Wear.ORDINARY).failuresSeen())
+        assertThat(lives.learnt(NeedleType.UNIVERSAL, Wear.ORDINARY).failuresSeen())
                 .isEqualTo(2);
-        assertThat(book.learnt(NeedleType.UNIVERSAL, Wear.ORDINARY).hoursOneInFive())
+        assertThat(lives.learnt(NeedleType.UNIVERSAL, Wear.ORDINARY).hoursOneInFive())
                 .isLessThan(guide);
     }
 
@@ -452,6 +457,7 @@ class LivesTest {
     }
 
     @Test
+    @Tag("thorough")
     void whatever_happens_can_be_taken_back_in_any_order_and_no_needle_is_ever_in_two_places() {
         SplittableRandom random = new SplittableRandom(11);
         String before = state();

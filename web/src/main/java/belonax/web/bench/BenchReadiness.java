@@ -11,6 +11,7 @@ import belonax.life.Wear;
 import belonax.match.MatchRequest;
 import belonax.match.SetupCheck;
 import belonax.room.event.TableWork;
+import belonax.room.life.NeedleLives;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleRecord;
@@ -25,11 +26,13 @@ import org.springframework.stereotype.Component;
 class BenchReadiness {
     private final SetupCheck check;
     private final NeedleBook book;
+    private final NeedleLives lives;
     private final SettingsStore settings;
 
-    BenchReadiness(SetupCheck check, NeedleBook book, SettingsStore settings) {
+    BenchReadiness(SetupCheck check, NeedleBook book, NeedleLives lives, SettingsStore settings) {
         this.check = check;
         this.book = book;
+        this.lives = lives;
         this.settings = settings;
     }
 
@@ -97,7 +100,7 @@ class BenchReadiness {
     }
 
     private Retirement advise(NeedleRecord needle, Wear wear, boolean bigProject) {
-        LearntLife learnt = book.learnt(needle.needle().type(), wear);
+        LearntLife learnt = lives.learnt(needle.needle().type(), wear);
         return settings.now().retirement().advise(life(needle, learnt, bigProject));
     }
 

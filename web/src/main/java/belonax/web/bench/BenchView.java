@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Ready to sew or not, with the needle drawn in its clamp and the chances for what is on the table. */
@@ -123,14 +122,14 @@ record BenchView(
     }
 
     private static List<HazardShown> hazards(SetupCheck.Checked checked) {
-        return Stream.of(Hazard.SKIP, Hazard.MARK, Hazard.SHRED, Hazard.PUCKER, Hazard.BREAK)
+        return Hazard.AS_MET.stream()
                 .map(it -> {
                     double chance = checked.judged().hazards().of(it);
                     return new HazardShown(
-                            it == Hazard.MARK ? "holes" : it.words(),
+                            it.calledBySewists(),
                             Words.chance(chance),
                             Math.max(2, BAR_PX * chance),
-                            chance >= 0.15,
+                            Hazard.isHigh(chance),
                             Math.round(chance * 100) < SELDOM_BELOW);
                 })
                 .toList();

@@ -5,7 +5,6 @@ import belonax.hazard.Hazards;
 import belonax.room.Words;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** One hazard, for the needle that is advised and for the one in the machine now. */
@@ -15,21 +14,20 @@ public record HazardRow(
     public record Chance(String words, double barPx, boolean isHigh) {
         private static final double BAR_PX_PER_CHANCE = 128;
         private static final double MOST_BAR_PX = 64;
-        private static final double HIGH = 0.15;
 
         static Chance of(double chance) {
             return new Chance(
                     Words.chance(chance),
                     Math.max(2, Math.min(MOST_BAR_PX, BAR_PX_PER_CHANCE * chance)),
-                    chance >= HIGH);
+                    Hazard.isHigh(chance));
         }
     }
 
     /** Returns every hazard in the order in which a seam shows them. */
     static List<HazardRow> of(Hazards advised, Optional<Hazards> fitted) {
-        return Stream.of(Hazard.SKIP, Hazard.MARK, Hazard.SHRED, Hazard.PUCKER, Hazard.BREAK)
+        return Hazard.AS_MET.stream()
                 .map(it -> new HazardRow(
-                        it == Hazard.MARK ? "holes" : it.words(),
+                        it.calledBySewists(),
                         Chance.of(advised.of(it)),
                         fitted.map(now -> Chance.of(now.of(it))).orElse(null)))
                 .toList();

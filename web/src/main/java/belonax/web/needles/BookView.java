@@ -3,8 +3,8 @@ package belonax.web.needles;
 import belonax.life.LearntLife;
 import belonax.life.RetirementSchool;
 import belonax.room.Words;
+import belonax.room.life.NeedleLives;
 import belonax.room.needle.MachineNow;
-import belonax.room.needle.NeedleBook;
 import belonax.room.needle.NeedleRecord;
 import belonax.web.shared.drawing.NeedlePortrait;
 import java.util.ArrayList;
@@ -69,7 +69,7 @@ record BookView(
     /** How long a kind of needle lasts here. */
     record LearntShown(String what, String hours, String band, String seen) {}
 
-    static BookView of(NeedleBook.Contents book, Optional<MachineNow> onTheTable) {
+    static BookView of(NeedleLives.Contents book, Optional<MachineNow> onTheTable) {
         Map<String, List<NeedleShown>> byPlace = new TreeMap<>();
         for (NeedleRecord it : book.parked()) {
             byPlace.computeIfAbsent(it.keptAt(), any -> new ArrayList<>()).add(shown(it, onTheTable));
@@ -148,7 +148,7 @@ record BookView(
                 ticks, px(RetirementSchool.GUIDE_HOURS, most), "8 h, the guide", 34 + 26.0 * Math.max(1, lines) + 26);
     }
 
-    private static LearntShown shown(NeedleBook.Learnt it) {
+    private static LearntShown shown(NeedleLives.Learnt it) {
         LearntLife life = it.life();
         String seen = switch (life.failuresSeen()) {
             case 0 -> "no failure seen: the guide";

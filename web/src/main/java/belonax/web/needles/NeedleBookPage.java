@@ -2,6 +2,7 @@ package belonax.web.needles;
 
 import belonax.room.event.ActionLog;
 import belonax.room.event.Undo;
+import belonax.room.life.NeedleLives;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.supply.RanOut;
@@ -26,14 +27,17 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @AtStop(Stop.NEEDLES)
 class NeedleBookPage {
     private final NeedleBook book;
+    private final NeedleLives lives;
     private final Undo undo;
     private final RanOut ranOut;
     private final ActionLog log;
     private final Clock clock;
     private final Layout layout;
 
-    NeedleBookPage(NeedleBook book, Undo undo, RanOut ranOut, ActionLog log, Clock clock, Layout layout) {
+    NeedleBookPage(
+            NeedleBook book, NeedleLives lives, Undo undo, RanOut ranOut, ActionLog log, Clock clock, Layout layout) {
         this.book = book;
+        this.lives = lives;
         this.undo = undo;
         this.ranOut = ranOut;
         this.log = log;
@@ -44,7 +48,7 @@ class NeedleBookPage {
     @GetMapping("/needles")
     String show(@RequestParam(required = false) Optional<UUID> done, HttpServletRequest request, Model model) {
         Optional<MachineNow> machine = layout.onTheTable(request);
-        model.addAttribute("book", BookView.of(book.contents(), machine));
+        model.addAttribute("book", BookView.of(lives.contents(), machine));
         model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         return "needles/book";

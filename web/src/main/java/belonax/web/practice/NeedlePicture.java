@@ -5,7 +5,6 @@ import belonax.needle.NeedleOutline;
 import belonax.needle.NeedleOutline.Slot;
 import belonax.practice.NeedleDrawing;
 import belonax.web.shared.drawing.OutlinePath;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -20,10 +19,8 @@ record NeedlePicture(List<String> fronts, String eyes, String side, String tip, 
 
     static NeedlePicture of(NeedleDrawing drawing) {
         Needle needle = drawing.needle();
-        List<Double> middles = new ArrayList<>();
-        for (int i = 0; i < needle.count(); i++) {
-            middles.add(FRONT_MM + needle.spacingMm() * (i - (needle.count() - 1) / 2.0));
-        }
+        double first = FRONT_MM - needle.spacingMm() / 2;
+        List<Double> middles = needle.standMm().stream().map(it -> first + it).toList();
         Slot eye = NeedleOutline.of(needle).eye();
         double tip = drawing.tipMm();
         double aside = drawing.asideMm(tip);

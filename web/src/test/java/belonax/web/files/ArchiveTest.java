@@ -42,6 +42,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -106,6 +107,7 @@ class ArchiveTest {
     }
 
     @Test
+    @Tag("thorough")
     void what_is_written_while_another_sews_is_one_moment() throws Exception {
         var hands = Executors.newSingleThreadExecutor();
         var done = new AtomicBoolean();

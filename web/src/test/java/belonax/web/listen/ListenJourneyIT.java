@@ -24,23 +24,31 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.beans.factory.annotation.Autowired;
 
 /** The microphone, simulated by the browser from a recording, and that recording itself: nothing but loudness leaves the tab. */
-@DirtiesContext
 class ListenJourneyIT extends RunningBelonax {
     private static final int WAV_HEAD = 44;
 
     @TempDir
     private Path folder;
 
+    @Autowired
+    private Ears ears;
+
     private final ObjectMapper json = new ObjectMapper();
     private final List<Request> sent = new ArrayList<>();
 
     private Path recording() throws IOException {
         return Files.write(folder.resolve("machine.wav"), Recording.of(Scene.SEAMS));
+    }
+
+    @AfterEach
+    void nothingIsListenedToAnyMore() {
+        Silence.over(ears);
     }
 
     @Test

@@ -24,6 +24,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,12 +33,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** Listening as a tab and a sewist see it: loudness goes in, stitches come out, and nothing is kept until she says so. */
 @InTheDemoRoom
-@DirtiesContext // What is listened to is in memory alone.
 class ListenPagesTest {
     @Autowired
     private MockMvc mvc;
@@ -53,6 +52,14 @@ class ListenPagesTest {
 
     @Autowired
     private ObjectMapper json;
+
+    @Autowired
+    private Ears ears;
+
+    @AfterEach
+    void nothingIsListenedToAnyMore() {
+        Silence.over(ears);
+    }
 
     @Test
     void what_is_heard_waits_until_it_is_counted_and_one_press_takes_it_back() throws Exception {

@@ -9,26 +9,21 @@ import belonax.machine.BobbinClass;
 import belonax.machine.BobbinKind;
 import belonax.machine.BobbinMaterial;
 import belonax.machine.Past;
-import belonax.room.RoomAsItWas;
+import belonax.room.archive.Archive;
 import belonax.room.card.DrawerStore;
 import belonax.room.drawer.WoundBobbin;
 import belonax.room.needle.SewingRoom;
+import belonax.web.InTheDemoRoom;
 import java.net.URI;
 import java.util.Objects;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.context.ActiveProfiles;
-import org.springframework.test.context.TestExecutionListeners;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.result.MockMvcResultMatchers;
 
 /** A machine comes into the room: what it is, where it comes from, which bobbins it takes. */
-@SpringBootTest
-@AutoConfigureMockMvc
-@ActiveProfiles("test")
-@TestExecutionListeners(listeners = RoomAsItWas.class, mergeMode = TestExecutionListeners.MergeMode.MERGE_WITH_DEFAULTS)
+@InTheDemoRoom
 class FirstRunPagesTest {
     @Autowired
     private MockMvc mvc;
@@ -38,6 +33,14 @@ class FirstRunPagesTest {
 
     @Autowired
     private DrawerStore drawer;
+
+    @Autowired
+    private Archive archive;
+
+    @BeforeEach
+    void aRoomWithNothingInIt() {
+        archive.empty();
+    }
 
     @Test
     void a_second_hand_machine_is_cleaned_and_run_in_before_anybody_judges_it() throws Exception {

@@ -3,7 +3,6 @@ package belonax.web.shared.drawing;
 import belonax.needle.Needle;
 import belonax.needle.NeedleOutline;
 import belonax.needle.NeedleOutline.Slot;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -78,7 +77,8 @@ public record NeedlePortrait(
     private static NeedlePortrait draw(Needle needle) {
         NeedleOutline outline = NeedleOutline.of(needle);
         double widthMm = SINGLE_WIDTH_MM + needle.spacingMm();
-        List<Double> middles = middles(needle);
+        List<Double> middles =
+                needle.standMm().stream().map(it -> FRONT_MM + it).toList();
         return new NeedlePortrait(
                 String.format(Locale.ROOT, "0 %.1f %.1f %.1f", TOP_MM, widthMm, HEIGHT_MM),
                 (int) Math.round(widthMm * PX_PER_MM),
@@ -93,14 +93,6 @@ public record NeedlePortrait(
                 OutlinePath.through(outline.side(), widthMm - SIDE_FROM_RIGHT_MM),
                 widthMm - 2,
                 TOP_MM + HEIGHT_MM - 0.2);
-    }
-
-    private static List<Double> middles(Needle needle) {
-        List<Double> middles = new ArrayList<>();
-        for (int i = 0; i < needle.count(); i++) {
-            middles.add(FRONT_MM + needle.spacingMm() * i / Math.max(1, needle.count() - 1));
-        }
-        return middles;
     }
 
     private static Slot moved(Slot slot, double byMm) {

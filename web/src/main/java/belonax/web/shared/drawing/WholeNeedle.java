@@ -49,10 +49,8 @@ public record WholeNeedle(
         double spacing = needle.spacingMm();
         double sideY = FRONT_Y_MM + spacing + 4.2;
         double height = sideY + 2;
-        List<Double> middles = new ArrayList<>();
-        for (int i = 0; i < needle.count(); i++) {
-            middles.add(FRONT_Y_MM + spacing * i / Math.max(1, needle.count() - 1));
-        }
+        List<Double> middles =
+                needle.standMm().stream().map(it -> FRONT_Y_MM + it).toList();
         return new WholeNeedle(
                 String.format(Locale.ROOT, "0 0 %.1f %.2f", LENGTH_MM, height),
                 LENGTH_MM,
