@@ -3,6 +3,7 @@ package belonax.room.supply;
 import belonax.BadInput;
 import belonax.needle.Needle;
 import belonax.room.Choice;
+import belonax.room.Remembered;
 import belonax.room.Words;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
@@ -39,13 +40,21 @@ public class NeedleSupply {
     private final NeedleBook book;
     private final DrawerStore drawer;
     private final TableBook table;
+    private final Remembered remembered;
     private final Supplier<UUID> ids;
 
-    NeedleSupply(SewingRoom room, NeedleBook book, DrawerStore drawer, TableBook table, Supplier<UUID> ids) {
+    NeedleSupply(
+            SewingRoom room,
+            NeedleBook book,
+            DrawerStore drawer,
+            TableBook table,
+            Remembered remembered,
+            Supplier<UUID> ids) {
         this.room = room;
         this.book = book;
         this.drawer = drawer;
         this.table = table;
+        this.remembered = remembered;
         this.ids = ids;
     }
 
@@ -140,8 +149,11 @@ public class NeedleSupply {
     /**
      * Returns the needles at hand, the handiest first: parked ones with hours left, then those of the drawer's packets.
      */
-    @Transactional(readOnly = true)
     public List<AtHand> atHand() {
+        return remembered.of("needles at hand", this::readAtHand);
+    }
+
+    private List<AtHand> readAtHand() {
         Map<Needle, AtHand> all = new LinkedHashMap<>();
         for (NeedleRecord it : book.lyingAbout(MOST_PARKED)) {
             if (!it.struck() && it.effectiveHours() < HOURS_LEFT_BELOW) {

@@ -5,7 +5,7 @@ import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactor
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
-/** Has the server listen at the home network's address as well, on the same port. */
+/** Has the server listen at the home network's address as well, on the same port; what goes over the air is made small. */
 @Component
 class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     private final Lan lan;
@@ -20,6 +20,10 @@ class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerF
             Connector connector = new Connector(TomcatServletWebServerFactory.DEFAULT_PROTOCOL);
             connector.setPort(server.getPort());
             connector.setProperty("address", address);
+            connector.setProperty("compression", "on");
+            connector.setProperty("compressionMinSize", "1024");
+            connector.setProperty(
+                    "compressibleMimeType", "text/html,text/css,text/javascript,application/json,image/svg+xml");
             server.addAdditionalTomcatConnectors(connector);
         });
     }

@@ -1,0 +1,33 @@
+package belonax.web.shared.pairing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.apache.catalina.connector.Connector;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactory;
+
+class LanConnectorTest {
+    private static TomcatServletWebServerFactory server(boolean lan) {
+        TomcatServletWebServerFactory server = new TomcatServletWebServerFactory(8455);
+        new LanConnector(new Lan(new LanProperties(lan, "192.0.2.7"))).customize(server);
+        return server;
+    }
+
+    @Test
+    void the_home_network_gets_one_address_more_at_which_pages_are_made_small() {
+        assertThat(server(true).getAdditionalTomcatConnectors()).singleElement().satisfies(it -> {
+            assertThat(it.getPort()).isEqualTo(8455);
+            assertThat(it.getProperty("compression")).isEqualTo("on");
+            assertThat(compressible(it)).contains("text/html", "text/css", "application/json");
+        });
+    }
+
+    @Test
+    void without_being_asked_it_listens_nowhere_else() {
+        assertThat(server(false).getAdditionalTomcatConnectors()).isEmpty();
+    }
+
+    private static String compressible(Connector connector) {
+        return String.valueOf(connector.getProperty("compressibleMimeType"));
+    }
+}
