@@ -2,9 +2,11 @@ package belonax.web;
 
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackage;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -69,6 +71,18 @@ class ArchitectureTest {
             .haveNameMatching("belonax\\.(match|balance|fault|hazard)\\."
                     + "(NeedleMatcher|SetupCheck|DialAdvisor|FaultFinder|HazardModel)")
             .because("no view or form touches a store, a matcher or an advisor");
+
+    @ArchTest
+    static final ArchRule WHAT_TEMPLATES_ASK_IS_PUBLIC = classes()
+            .that()
+            .haveNameMatching("belonax\\.web\\..*(View|Form)(\\$\\w+)?")
+            .and()
+            .areRecords()
+            .and()
+            .doNotHaveModifier(JavaModifier.PRIVATE)
+            .should()
+            .bePublic()
+            .because("Spring compiles what a template asks of a public type, and tries a hundred times with any other");
 
     @ArchTest
     static final ArchRule ROWS_STAY_IN_THE_ROOM = noClasses()

@@ -20,7 +20,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** What is said before the first strip beside the sentence. */
-record BalanceForm(
+public record BalanceForm(
         @Nullable Touched touched,
 
         @Ask("Type where the dial stands now, or leave it empty.") @Nullable
@@ -47,7 +47,7 @@ record BalanceForm(
     }
 
     /** What was seen on a strip. */
-    record Seen(
+    public record Seen(
             @Nullable UUID strip,
 
             @Ask(value = Dial.READ_IT, needed = true) @Nullable
@@ -84,7 +84,7 @@ record BalanceForm(
     }
 
     /** Where the dial stands. */
-    record AtDial(
+    public record AtDial(
             @Ask(value = Dial.READ_IT, needed = true) @Nullable
             Double dial) {}
 }

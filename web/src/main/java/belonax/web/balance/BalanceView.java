@@ -25,7 +25,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A run as its page shows it: the next dial in large figures, why, the two questions, and what the model believes. */
-record BalanceView(
+public record BalanceView(
         String id,
         int revision,
         String stack,
@@ -55,14 +55,14 @@ record BalanceView(
         List<String> before) {
 
     /** One strip of the list. */
-    record StripShown(
+    public record StripShown(
             String id, int number, String dial, String reading, String top, String underside, boolean photo) {}
 
     /** What a simulated machine sewed, to be read. */
-    record Sewn(TopFace top, Underside underside, boolean comesAndGoes) {}
+    public record Sewn(TopFace top, Underside underside, boolean comesAndGoes) {}
 
     /** The bobbin's pull test for this case, and its screw where it can be turned. */
-    record BobbinShown(BobbinPull test, String screwBefore, boolean canBeTurned) {}
+    public record BobbinShown(BobbinPull test, String screwBefore, boolean canBeTurned) {}
 
     static final List<Choice> ALSO = Choice.of(Also.values(), Also::words);
     private static final List<String> HOURS = List.of("12", "1", "2", "3", "4", "5");

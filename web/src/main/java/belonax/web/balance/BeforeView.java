@@ -10,10 +10,11 @@ import java.util.List;
 import java.util.Optional;
 
 /** What is looked at before the first strip, worded for this machine. */
-record BeforeView(List<Look> looks, BobbinPull test, BobbinPull withSpring, List<Pull> pulls, boolean canBeAdjusted) {
+public record BeforeView(
+        List<Look> looks, BobbinPull test, BobbinPull withSpring, List<Pull> pulls, boolean canBeAdjusted) {
 
     /** One look, with what it shows and what to do when it does not. */
-    record Look(String title, String right, String wrong) {}
+    public record Look(String title, String right, String wrong) {}
 
     static BeforeView of(MachineNow machine) {
         BobbinKind bobbin = machine.machine().bobbin();

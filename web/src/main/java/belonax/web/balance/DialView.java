@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** The dial as a scale, with what is believed of its balanced place and the strips so far. */
-record DialView(
+public record DialView(
         List<Mark> marks, double bandX, double bandWidth, String belief, List<Dot> strips, double nextX, String next) {
 
     private static final double LEFT = 26;
@@ -22,10 +22,10 @@ record DialView(
     private static final double ROOM_PX = 58;
 
     /** A number of the dial. */
-    record Mark(double x, String words) {}
+    public record Mark(double x, String words) {}
 
     /** A strip. */
-    record Dot(double x, double y, int number, String reading) {}
+    public record Dot(double x, double y, int number, String reading) {}
 
     static DialView of(Dial dial, DialPosterior posterior, List<StripKept> strips, OptionalDouble next) {
         return new DialView(

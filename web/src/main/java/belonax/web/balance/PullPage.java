@@ -51,7 +51,7 @@ class PullPage {
     }
 
     /** What a test gave. */
-    record Form(
+    public record Form(
             @Nullable String bobbinCase,
             @Nullable Pull pull,
 

@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** What was written down of a case's pull, the newest first. */
-record PullView(String bobbinCase, List<Line> lines) {
+public record PullView(String bobbinCase, List<Line> lines) {
     static final List<Slot> SLOTS = IntStream.range(0, 8).mapToObj(Slot::of).toList();
 
     /**
@@ -19,7 +19,7 @@ record PullView(String bobbinCase, List<Line> lines) {
      *
      * @param before where the slot stood, and after it was turned; null when it was not looked at
      */
-    record Line(
+    public record Line(
             String date,
             String words,
             String thread,
@@ -27,7 +27,7 @@ record PullView(String bobbinCase, List<Line> lines) {
             @Nullable Slot after) {}
 
     /** A place of the slot's marked end, in eighths of a turn from the top. */
-    record Slot(int eighth, int degrees, String words) {
+    public record Slot(int eighth, int degrees, String words) {
         private static final List<String> WORDS = List.of(
                 "straight up",
                 "up to the right",

@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What a simulated machine really was, told when its run is over, and which strips were misread. */
-record Revealed(String words, List<String> misread) {
+public record Revealed(String words, List<String> misread) {
 
     static Revealed of(Truth truth, BalanceRun run) {
         String words =

@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A page of the sampler book. */
-record SamplerView(
+public record SamplerView(
         String id,
         String title,
         String threads,
@@ -27,7 +27,8 @@ record SamplerView(
     }
 
     /** One strip. */
-    record StripLine(String id, int number, String dial, String top, String underside, String words, boolean photo) {}
+    public record StripLine(
+            String id, int number, String dial, String top, String underside, String words, boolean photo) {}
 
     static SamplerView of(Kept<BalanceRun> kept) {
         BalanceRun it = kept.card();

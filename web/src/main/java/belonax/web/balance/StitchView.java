@@ -15,7 +15,7 @@ import java.util.Locale;
  * @param layerLines where one layer ends and the next begins
  * @param scaleWords what the bar of the scale is
  */
-record StitchView(
+public record StitchView(
         String title,
         String says,
         double topPx,
@@ -51,7 +51,7 @@ record StitchView(
     }
 
     /** What one face shows of the other thread: nothing, dots, or loops over a straight line. */
-    enum Face {
+    public enum Face {
         CLEAN,
         DOTS,
         LINE

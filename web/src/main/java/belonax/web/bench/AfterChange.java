@@ -6,7 +6,7 @@ import belonax.room.needle.NeedleNotes;
 import java.util.List;
 
 /** What a needle that was fitted lately wants to be looked at for. */
-record AfterChange(FitCheck check, int place, String words, String how) {
+public record AfterChange(FitCheck check, int place, String words, String how) {
     static List<AfterChange> of(MachineNow now) {
         boolean several = now.places().size() > 1;
         return NeedleNotes.fitChecks(now).stream()

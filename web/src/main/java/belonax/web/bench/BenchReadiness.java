@@ -37,10 +37,10 @@ class BenchReadiness {
     }
 
     /** What is under the foot, and how the needle in the machine stands to it; no needle where none is in. */
-    record Ready(Stack stack, Optional<Fitted> fitted, Missing missing) {}
+    public record Ready(Stack stack, Optional<Fitted> fitted, Missing missing) {}
 
     /** What is missing in the machine of needles that broke in it. */
-    record Missing(List<NeedleRecord> needles, boolean forbids) {}
+    public record Missing(List<NeedleRecord> needles, boolean forbids) {}
 
     /**
      * A needle in the machine, judged.
@@ -48,7 +48,7 @@ class BenchReadiness {
      * @param wear what an hour of this work costs it
      * @param forbids what no needle changes and what forbids the work
      */
-    record Fitted(
+    public record Fitted(
             NeedleRecord needle,
             Wear wear,
             Retirement retirement,

@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Ready to sew or not, with the needle drawn in its clamp and the chances for what is on the table. */
-record BenchView(
+public record BenchView(
         String headline,
         boolean isReady,
         String needle,
@@ -38,7 +38,7 @@ record BenchView(
     private static final int SELDOM_BELOW = 5;
 
     /** A needle of which something is missing in the machine. */
-    record MissingShown(String needle, String words, boolean waits) {
+    public record MissingShown(String needle, String words, boolean waits) {
         static List<MissingShown> of(BenchReadiness.Missing missing) {
             return missing.needles().stream()
                     .map(it -> new MissingShown(
@@ -51,7 +51,7 @@ record BenchView(
     }
 
     /** One chance. */
-    record HazardShown(String words, String chance, double barPx, boolean isHigh, boolean isSeldom) {}
+    public record HazardShown(String words, String chance, double barPx, boolean isHigh, boolean isSeldom) {}
 
     static BenchView of(BenchReadiness.Ready it, Units units) {
         if (it.fitted().isEmpty()) {

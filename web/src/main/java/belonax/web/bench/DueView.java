@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Set;
 
 /** What is due on the machine, and its own path when it stood long. */
-record DueView(List<DueShown> due, List<DueShown> later, List<String> backIntoUse, String asideWords) {
+public record DueView(List<DueShown> due, List<DueShown> later, List<String> backIntoUse, String asideWords) {
 
     /** One thing that the machine wants. */
-    record DueShown(CareKind kind, String words, String reason, int percent) {}
+    public record DueShown(CareKind kind, String words, String reason, int percent) {}
 
     static DueView of(MachineNow now, CarePlan plan, Set<String> snoozed) {
         List<CarePlan.Due> all = plan.of(now.machine());

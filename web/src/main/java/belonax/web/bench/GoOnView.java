@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Where the last evening left off, such as “Yesterday: viscose jersey, 25 min, dial 3¾. Go on?” */
-record GoOnView(String words) {
+public record GoOnView(String words) {
     static GoOnView of(LastDay last, MachineNow machine, LocalDate today) {
         List<String> parts = new ArrayList<>();
         if (!last.on().isEmpty()) {

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param noticed what was pressed last, with what to do about it
  * @param thread what is left of it; null where nothing lies on the table
  */
-record SewingView(
+public record SewingView(
         String clock,
         long sinceSeconds,
         boolean isRunning,
@@ -35,7 +35,7 @@ record SewingView(
         @Nullable ThreadLeftView thread) {
 
     /** A sign to press. */
-    record SignShown(String value, String words) {}
+    public record SignShown(String value, String words) {}
 
     /**
      * What was noticed.
@@ -44,7 +44,7 @@ record SewingView(
      * @param advice what it tells on this needle
      * @param change whether the needle is changed now
      */
-    record Noticed(String words, Symptom symptom, String advice, boolean change) {}
+    public record Noticed(String words, Symptom symptom, String advice, boolean change) {}
 
     static SewingView of(
             MachineNow now,

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param lastInSeconds when the last of it is near if the clock runs on; null where that is not known
  * @param misfit why the bobbin is not for this machine; null where it is
  */
-record ThreadLeftView(
+public record ThreadLeftView(
         String words,
         boolean isLast,
         String warning,

@@ -10,7 +10,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Work as it is entered: minutes, or a seam's length with its stitch, or stitches counted; lengths in the sewist's own measures. */
-record WorkForm(
+public record WorkForm(
         @Ask("Type how long the machine ran, in minutes.") @Nullable
         Double minutes,
 
@@ -24,7 +24,7 @@ record WorkForm(
     static final Choices CHOICES = new Choices(Choice.of(Sign.values(), Sign::words));
 
     /** What the buttons offer. */
-    record Choices(List<Choice> signs) {}
+    public record Choices(List<Choice> signs) {}
 
     static WorkForm blank() {
         return new WorkForm(null, null, null, null);
@@ -55,7 +55,7 @@ record WorkForm(
     }
 
     /** A timer that was forgotten is asked about. */
-    record Instead(
+    public record Instead(
             @Ask("Type the minutes that you really sewed, or 0.") @Nullable
             Double minutesInstead) {}
 }

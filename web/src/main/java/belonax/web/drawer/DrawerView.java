@@ -25,7 +25,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What lies in the drawer, as the page shows it. */
-record DrawerView(
+public record DrawerView(
         List<MachineShown> machines,
         List<SwatchShown> swatches,
         List<SpoolShown> spools,
@@ -34,13 +34,13 @@ record DrawerView(
         List<PhotoShown> photos) {
 
     /** A photograph of the shelf. */
-    record PhotoShown(UUID id, int revision, String words) {}
+    public record PhotoShown(UUID id, int revision, String words) {}
 
     /** A machine on the shelf. */
-    record MachineShown(String id, String name, String standsAt, String facts, String needles, String flat) {}
+    public record MachineShown(String id, String name, String standsAt, String facts, String needles, String flat) {}
 
     /** A swatch, drawn by its structure. */
-    record SwatchShown(
+    public record SwatchShown(
             UUID id,
             String name,
             String facts,
@@ -50,7 +50,7 @@ record DrawerView(
             boolean picture) {}
 
     /** A spool, with the bobbins that were wound from it. */
-    record SpoolShown(
+    public record SpoolShown(
             UUID id,
             String name,
             String facts,
@@ -61,10 +61,10 @@ record DrawerView(
             List<BobbinShown> bobbins) {}
 
     /** A wound bobbin. */
-    record BobbinShown(UUID id, String words, String facts) {}
+    public record BobbinShown(UUID id, String words, String facts) {}
 
     /** A packet, drawn by its point. */
-    record PacketShown(
+    public record PacketShown(
             UUID id,
             String name,
             String code,

@@ -24,7 +24,7 @@ final class Ladder {
     private static final double FINE_BELOW_GSM = 90;
 
     /** The cloths of one size. */
-    record Rung(String size, double bladePx, List<Kind> kinds) {
+    public record Rung(String size, double bladePx, List<Kind> kinds) {
         private static final double MIDDLE_PX = 7;
 
         public double bladeXPx() {
@@ -33,7 +33,7 @@ final class Ladder {
     }
 
     /** The cloths of one size that want one kind of needle. */
-    record Kind(String type, String cloths) {}
+    public record Kind(String type, String cloths) {}
 
     private Ladder() {}
 

@@ -14,9 +14,9 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** The card that lies beside the machine. */
-record MachineSideCard(String name, String standsAt, String day, List<Line> lines, QrMark mark) {
+public record MachineSideCard(String name, String standsAt, String day, List<Line> lines, QrMark mark) {
     /** A fact with its heading. */
-    record Line(String heading, String words) {}
+    public record Line(String heading, String words) {}
 
     static MachineSideCard of(MachineNow now, String address, Units units, LocalDate today) {
         Machine machine = now.machine();

@@ -12,7 +12,7 @@ import belonax.web.shared.drawing.QrMark;
  *
  * @param size both numbers, never broken over two lines
  */
-record PacketLabel(
+public record PacketLabel(
         String kind,
         String size,
         String code,

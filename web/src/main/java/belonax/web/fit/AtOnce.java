@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param oldId the needle that comes out; null where none is in
  * @param words where it goes, in words
  */
-record AtOnce(FitForm form, @Nullable String oldId, String words) {
+public record AtOnce(FitForm form, @Nullable String oldId, String words) {
     /** Returns it with the old one parked where one was parked last; null where nobody ever said a place. */
     static @Nullable AtOnce of(int place, GoesIn in, Choices choices) {
         if (choices.old() != null && choices.lastPlace().isBlank()) {

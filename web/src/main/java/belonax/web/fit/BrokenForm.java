@@ -15,7 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param found the pieces that were found so far
  * @param untold whether what broke it is not to be kept
  */
-record BrokenForm(@Nullable List<String> found, @Nullable Boolean untold) {
+public record BrokenForm(
+        @Nullable List<String> found, @Nullable Boolean untold) {
     private static final List<String> PIECES = List.of("tip", "blade", "butt");
 
     /** Returns it with what is usual where nothing is told: a butt stays in the clamp. */

@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** The broken needle, with the pieces to be laid on its drawing. */
-record BrokenView(
+public record BrokenView(
         String machineId,
         String machine,
         int place,

@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param expected the needle that the page showed in that place
  * @param from the {@link NeedleSource} that was chosen
  */
-record FitForm(
+public record FitForm(
         @Nullable Integer place,
         @Nullable UUID expected,
         @Nullable String from,

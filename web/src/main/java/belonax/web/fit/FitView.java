@@ -16,7 +16,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** One step of a needle change as the page shows it, large. */
-record FitView(
+public record FitView(
         FitStep step,
         int number,
         int count,

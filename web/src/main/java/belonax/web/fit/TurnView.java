@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /** What a needle does that stands turned away from its place: seen from above, with the row of stitches that comes of it. */
-record TurnView(
+public record TurnView(
         int degrees,
         String words,
         String count,
@@ -20,10 +20,10 @@ record TurnView(
     private static final double STITCH_MM = 2.5;
 
     /** One stitch of the row; one that was missed leaves the thread lying loose. */
-    record Stitch(double xMm, boolean caught) {}
+    public record Stitch(double xMm, boolean caught) {}
 
     /** A turn that can be tried. */
-    record Turn(int degrees, String words, boolean isShown) {}
+    public record Turn(int degrees, String words, boolean isShown) {}
 
     static TurnView of(FlatSide side, int degrees) {
         NeedleTurn turn = new NeedleTurn(degrees);

@@ -12,12 +12,12 @@ import java.util.Locale;
  * @param speed how fast it is sewn on; empty where not enough was heard
  * @param knock what is known of a fresh needle on such cloth
  */
-record KnownView(List<Line> lines, String speed, String knock) {
+public record KnownView(List<Line> lines, String speed, String knock) {
     static final String NO_FRESH_NEEDLE =
             "How a fresh needle knocks on such cloth is not known yet: it is learnt with the next one.";
 
     /** One time. */
-    record Line(String day, String stitches, String minutes, String perMinute, String on) {}
+    public record Line(String day, String stitches, String minutes, String perMinute, String on) {}
 
     static KnownView of(Known it) {
         return new KnownView(

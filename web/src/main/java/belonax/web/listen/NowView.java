@@ -16,7 +16,7 @@ import java.util.UUID;
  * @param knock empty where it knocks as with a fresh needle
  * @param alarm empty where nothing has to be looked at
  */
-record NowView(
+public record NowView(
         UUID id,
         long received,
         boolean isRunning,

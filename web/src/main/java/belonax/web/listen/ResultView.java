@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param alarm empty where nothing had to be looked at
  * @param isEnough whether it can be counted
  */
-record ResultView(
+public record ResultView(
         UUID id,
         boolean isSimulated,
         boolean isThrownAway,

@@ -4,7 +4,7 @@ import belonax.sound.SimulatedRoom.Setting;
 import belonax.sound.SimulatedRoom.Sewing;
 
 /** Made-up rooms to try the ear in. */
-enum Scene {
+public enum Scene {
     SEAMS("seams in a quiet room", Setting.quiet(seams(), 15)),
     RADIO("a radio beside the machine", Setting.quiet(seams(), 12).withMusic(0.1)),
     TALK("talk, and nobody sews", Setting.quiet(Sewing.NEVER, 15).withTalk(1)),

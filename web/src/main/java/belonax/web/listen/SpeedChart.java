@@ -10,7 +10,7 @@ import java.util.Locale;
  * @param bars one for each part of the time in which it ran
  * @param topPx where the fastest stands
  */
-record SpeedChart(List<Bar> bars, double topPx, String words) {
+public record SpeedChart(List<Bar> bars, double topPx, String words) {
     static final int WIDTH_PX = 600;
     static final int BASE_PX = 116;
     private static final double LEFT_PX = 34;
@@ -18,7 +18,7 @@ record SpeedChart(List<Bar> bars, double topPx, String words) {
     private static final double HIGH_PX = 88;
 
     /** One part of the time. */
-    record Bar(double x, double y, double width, double height) {}
+    public record Bar(double x, double y, double width, double height) {}
 
     static SpeedChart of(List<Double> speeds) {
         double fastest = speeds.stream().mapToDouble(it -> it).max().orElse(0);

@@ -12,13 +12,13 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** How a machine is cared for: what is due, who may do it, how, and on what sewists differ. */
-record CareView(List<Task> tasks, List<CareGuide.Differing> differing, List<String> backIntoUse) {
+public record CareView(List<Task> tasks, List<CareGuide.Differing> differing, List<String> backIntoUse) {
     /**
      * One kind of care.
      *
      * @param percent how much of its interval is over
      */
-    record Task(
+    public record Task(
             CareKind kind,
             String title,
             String who,

@@ -18,7 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param dial where the dial would stand again; empty when it is not asked
  * @param spool the spool that is on the machine; empty when it is none of the drawer's
  */
-record CureForm(Records records, MendNeedles.@Nullable Form needle, String dial, List<Choice> spools, String spool) {
+public record CureForm(
+        Records records, MendNeedles.@Nullable Form needle, String dial, List<Choice> spools, String spool) {
 
     /**
      * Returns what is asked.

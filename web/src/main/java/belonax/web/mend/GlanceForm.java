@@ -17,10 +17,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param dial what is known of the dial: its usual band, and the last balance
  */
-record GlanceForm(List<Row> rows, String dial) {
+public record GlanceForm(List<Row> rows, String dial) {
 
     /** One part, with what can be seen of it. */
-    record Row(String name, String part, String right, String wrong) {}
+    public record Row(String name, String part, String right, String wrong) {}
 
     static GlanceForm of(MachineNow now) {
         Dial dial = now.machine().dial();

@@ -11,14 +11,14 @@ import java.util.Locale;
 import java.util.Map;
 
 /** A machine's troubles, and what cured it. */
-record HistoryView(List<CaseShown> cases, List<Cure> cures) {
+public record HistoryView(List<CaseShown> cases, List<Cure> cures) {
     private static final double BAR_PX = 300;
 
     /** One case. */
-    record CaseShown(String id, String words, String date, String ended, String took) {}
+    public record CaseShown(String id, String words, String date, String ended, String took) {}
 
     /** What found something here, and how often. */
-    record Cure(String title, String count, double px) {}
+    public record Cure(String title, String count, double px) {}
 
     static HistoryView of(List<Kept<MendCase>> cases, Map<CheckId, Integer> cures, FaultTable table) {
         return new HistoryView(cases.stream().map(HistoryView::shown).toList(), cures(cures, table));

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 
 /** What a technician asks first: the machine, its needle, thread, dial, plate and foot, a line each. */
-record MachineFacts(List<String> lines) {
+public record MachineFacts(List<String> lines) {
     static MachineFacts of(MachineNow now) {
         List<String> lines = new ArrayList<>();
         lines.add(Words.capital(now.machine().kind().words()) + ", bobbin "

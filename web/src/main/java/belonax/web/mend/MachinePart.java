@@ -1,7 +1,7 @@
 package belonax.web.mend;
 
 /** A part of the machine's picture: its middle and how wide a view shows it well, in millimetres. */
-enum MachinePart {
+public enum MachinePart {
     NEEDLE(75, 214, 62),
     CLAMP(77, 197, 40),
     EYE(75, 227, 24),
@@ -29,7 +29,7 @@ enum MachinePart {
     private final Where overlocker;
 
     /** A place in the picture. */
-    record Where(double xMm, double yMm, double widthMm) {}
+    public record Where(double xMm, double yMm, double widthMm) {}
 
     MachinePart(double x, double y, double width) {
         this(x, y, width, x, y, width);

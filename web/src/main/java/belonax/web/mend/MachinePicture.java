@@ -25,7 +25,7 @@ import java.util.Locale;
  * @param slotMm width of the plate's opening
  * @param dialDegrees where the dial's mark points, clockwise from the top
  */
-record MachinePicture(
+public record MachinePicture(
         boolean isOverlocker,
         boolean hasScreen,
         boolean isDropIn,
@@ -45,7 +45,7 @@ record MachinePicture(
     }
 
     /** A needle and where its middle is. */
-    record NeedleShown(double xMm, ClampedNeedle drawing) {}
+    public record NeedleShown(double xMm, ClampedNeedle drawing) {}
 
     private static final Needle USUAL = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
     private static final double NEEDLE_X = 75;

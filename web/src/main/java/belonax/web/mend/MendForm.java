@@ -22,7 +22,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** What is told of a trouble before the first check. */
-record MendForm(
+public record MendForm(
         @Nullable List<Symptom> symptom,
         @Nullable List<When> when,
         @Nullable SearchSchool school) {
@@ -62,7 +62,7 @@ record MendForm(
      *
      * @param in a word of the list of needles
      */
-    record Found(
+    public record Found(
             @Ask(Dial.READ_IT) @Nullable Double dial,
             @Nullable UUID needle,
             @Nullable String in,
@@ -81,5 +81,5 @@ record MendForm(
     }
 
     /** Where the dial stood when nothing had been touched yet. */
-    record AsFound(@Ask(Dial.READ_IT) @Nullable Double dial) {}
+    public record AsFound(@Ask(Dial.READ_IT) @Nullable Double dial) {}
 }

@@ -43,7 +43,7 @@ class MendNeedles {
      * @param where the place it is about, named where the machine has several; else empty
      * @param needle the needle that was seen in the machine; empty when none was known
      */
-    record Form(String where, String needle, List<Choice> in, String chosen) {}
+    public record Form(String where, String needle, List<Choice> in, String chosen) {}
 
     Form form(MendCase it, Check check, MachineNow now) {
         Place place = now.placeAskedAbout();

@@ -23,7 +23,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A case as its page shows it: the one check that is worth doing now, and what is left, shrinking. */
-record MendView(
+public record MendView(
         String id,
         int revision,
         String machine,
@@ -57,13 +57,13 @@ record MendView(
     }
 
     /** What it can still be. */
-    record Bar(String words, String chance, double px) {}
+    public record Bar(String words, String chance, double px) {}
 
     /** A check that was made. */
-    record Done(String title, String result, boolean found) {}
+    public record Done(String title, String result, boolean found) {}
 
     /** Where a cure is followed up. */
-    record Follow(String words, String path) {}
+    public record Follow(String words, String path) {}
 
     static MendView of(Kept<MendCase> kept, Ranking ranking, FaultTable table, boolean neverServiced) {
         MendCase it = kept.card();

@@ -23,7 +23,7 @@ final class StepPictures {
     private StepPictures() {}
 
     /** What is done. */
-    enum Action {
+    public enum Action {
         LOOK,
         TURN,
         UP,
@@ -47,7 +47,7 @@ final class StepPictures {
      * @param overlay places what is done at the part, as an SVG transform
      * @param scale the bar that gives the scale
      */
-    record Step(
+    public record Step(
             String words,
             @Nullable String view,
             String action,
@@ -55,7 +55,7 @@ final class StepPictures {
             @Nullable Scale scale) {}
 
     /** A bar at the lower left of a view; the words tell its length, and what is particular to this machine there. */
-    record Scale(double xMm, double yMm, double lengthMm, double thickMm, String words) {}
+    public record Scale(double xMm, double yMm, double lengthMm, double thickMm, String words) {}
 
     private record Spot(MachinePart part, Action action) {}
 

@@ -12,7 +12,7 @@ import java.util.stream.Stream;
  *
  * @param isOnSeam whether its picture shows a seam from both faces
  */
-record SymptomTile(String value, String words, boolean isOnSeam) {
+public record SymptomTile(String value, String words, boolean isOnSeam) {
     private static final Set<Symptom> ON_SEAM = EnumSet.of(
             Symptom.SKIPPED_STITCHES,
             Symptom.TOP_THREAD_BREAKS,

@@ -16,7 +16,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /** The needle book: parked needles by their places, loose ones, lifelines, the jar, and what was learnt. */
-record BookView(
+public record BookView(
         List<PlaceShown> places,
         List<NeedleShown> loose,
         List<MissingShown> missing,
@@ -35,10 +35,10 @@ record BookView(
     private static final int JAR_FULL = 40;
 
     /** A marked place with the needles in it. */
-    record PlaceShown(String name, List<NeedleShown> needles) {}
+    public record PlaceShown(String name, List<NeedleShown> needles) {}
 
     /** A needle, drawn, with its wear. */
-    record NeedleShown(
+    public record NeedleShown(
             String id,
             String name,
             String code,
@@ -48,13 +48,14 @@ record BookView(
             boolean fits) {}
 
     /** A broken needle of which something is missing. */
-    record MissingShown(String id, String words) {}
+    public record MissingShown(String id, String words) {}
 
     /** One needle's hours as a line; a ring at its end when it failed, a bar when it was retired sound. */
-    record Lifeline(String name, double yPx, double toPx, String hours, String end, boolean failed, boolean alive) {}
+    public record Lifeline(
+            String name, double yPx, double toPx, String hours, String end, boolean failed, boolean alive) {}
 
     /** The hours along the bottom, with the hour at which the school retires. */
-    record Axis(List<Tick> ticks, double limitPx, String limitWords, double heightPx) {
+    public record Axis(List<Tick> ticks, double limitPx, String limitWords, double heightPx) {
         private static final double WORDS_PX = 22;
 
         /** Returns where the lines end, above the hours. */
@@ -64,10 +65,10 @@ record BookView(
     }
 
     /** An hour on the axis. */
-    record Tick(double xPx, String words) {}
+    public record Tick(double xPx, String words) {}
 
     /** How long a kind of needle lasts here. */
-    record LearntShown(String what, String hours, String band, String seen) {}
+    public record LearntShown(String what, String hours, String band, String seen) {}
 
     static BookView of(NeedleLives.Contents book, Optional<MachineNow> onTheTable) {
         Map<String, List<NeedleShown>> byPlace = new TreeMap<>();

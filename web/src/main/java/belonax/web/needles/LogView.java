@@ -12,11 +12,11 @@ import java.util.Map;
 import java.util.stream.Collectors;
 
 /** A day of the log, what happened last first, at the sewist's own time. */
-record LogView(String day, List<Line> lines) {
+public record LogView(String day, List<Line> lines) {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
     /** One thing that was done. */
-    record Line(String id, String at, String machine, String words, boolean isUndone) {}
+    public record Line(String id, String at, String machine, String words, boolean isUndone) {}
 
     static List<LogView> of(List<Action> actions, LocalDate today, ZoneId zone) {
         Map<LocalDate, List<Line>> days = actions.stream()

@@ -39,7 +39,7 @@ class NeedleChanges {
     }
 
     /** What a page sends when its needle is fitted. */
-    record FitForm(
+    public record FitForm(
             String machine,
             int place,
             String system,

@@ -29,7 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param balances whether Balance comes first
  * @param minutesAsked how the minutes are asked for, with those that the timer counted so far
  */
-record DoingView(
+public record DoingView(
         String step,
         String name,
         String machine,

@@ -28,8 +28,8 @@ import java.util.stream.Collectors;
  * @param shortages spools that will not reach, told before the first stitch
  * @param toBuy these and the needles that the drawer lacks, a line each as it stands on a shopping list
  */
-record Materials(List<String> shortages, List<String> toBuy) {
-    Materials {
+public record Materials(List<String> shortages, List<String> toBuy) {
+    public Materials {
         shortages = List.copyOf(shortages);
         toBuy = List.copyOf(toBuy);
     }

@@ -60,17 +60,17 @@ class PlanPage {
     }
 
     /** What a project is called. */
-    record NameForm(@Nullable String called) {}
+    public record NameForm(@Nullable String called) {}
 
     /** How long one sews in an evening, and on which days. */
-    record EveningForm(
+    public record EveningForm(
             @Ask(value = "Type the minutes of an evening, such as 90.", needed = true) @Nullable
             Integer evening,
 
             @Nullable Set<DayOfWeek> days) {}
 
     /** What a step took. */
-    record DoneForm(
+    public record DoneForm(
             @Ask("Type the minutes at the needle, or leave it empty.") @Nullable
             Double minutes) {}
 

@@ -23,7 +23,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** The page of one project. */
-record PlanView(
+public record PlanView(
         String id,
         int revision,
         String name,
@@ -42,7 +42,7 @@ record PlanView(
         List<EveningView> evenings) {
 
     /** Steps that one needle sews. */
-    record GroupView(String needle, String from, List<StepView> steps) {}
+    public record GroupView(String needle, String from, List<StepView> steps) {}
 
     /**
      * A step.
@@ -53,7 +53,7 @@ record PlanView(
      * @param earlier the step that it can change places with towards the start; null where there is none
      * @param later the same towards the end
      */
-    record StepView(
+    public record StepView(
             String id,
             int number,
             String name,
@@ -68,7 +68,7 @@ record PlanView(
             @Nullable String later) {}
 
     /** An evening with what is laid out for it. */
-    record EveningView(String day, String minutes, String steps) {}
+    public record EveningView(String day, String minutes, String steps) {}
 
     static PlanView of(Worked worked, List<Sitting> sittings, List<String> days, Map<String, List<String>> limits) {
         Project project = worked.project().card();

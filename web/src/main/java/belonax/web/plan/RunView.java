@@ -22,7 +22,7 @@ import java.util.stream.DoubleStream;
  * @param bobbin the line along which the bobbin empties
  * @param told the same in words
  */
-record RunView(
+public record RunView(
         List<Bar> steps,
         List<Bar> needles,
         List<Bar> threads,
@@ -39,14 +39,14 @@ record RunView(
     private static final double LETTER = 7.3;
 
     /** A stretch of the run, with as much of its words as has room. */
-    record Bar(double x, double width, String words, String colour) {
+    public record Bar(double x, double width, String words, String colour) {
         public double middle() {
             return x + width / 2;
         }
     }
 
     /** A place on the run. */
-    record Mark(double x, double y, String words) {}
+    public record Mark(double x, double y, String words) {}
 
     /** Where the steps lie. */
     private record Scale(List<Planned> steps, List<Double> from) {

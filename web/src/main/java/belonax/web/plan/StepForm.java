@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param metres length of the seam
  * @param after ids of the steps that come before it
  */
-record StepForm(
+public record StepForm(
         @Nullable String called,
 
         @Ask(value = "Type how long the seam is in metres, such as 4.2.", needed = true) @Nullable

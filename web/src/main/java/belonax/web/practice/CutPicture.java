@@ -10,7 +10,7 @@ import java.util.List;
  *
  * @param times so many times as thick as it is long, so that a thin stack can be looked into
  */
-record CutPicture(
+public record CutPicture(
         double heightPx,
         double topPx,
         double thickPx,

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param text what is to be read where it is words; empty where it is drawn
  */
-record DrillView(
+public record DrillView(
         String id,
         String question,
         List<String> choices,

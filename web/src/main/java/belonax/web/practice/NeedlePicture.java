@@ -12,7 +12,7 @@ import java.util.List;
  *
  * @param tip the outline of the front near its end, and the box that is looked at
  */
-record NeedlePicture(List<String> fronts, String eyes, String side, String tip, String tipBox, String words) {
+public record NeedlePicture(List<String> fronts, String eyes, String side, String tip, String tipBox, String words) {
     private static final double FRONT_MM = 2.6;
     private static final double SIDE_MM = 7;
     private static final double TIP_REACH_MM = 1.15;

@@ -13,7 +13,7 @@ import java.util.Locale;
  * @param left what is left of it and how much was read, in words
  * @param changes whole sentences
  */
-record SittingView(String left, String soFar, List<String> changes) {
+public record SittingView(String left, String soFar, List<String> changes) {
     private static final int MOST = 3;
 
     static SittingView of(Sitting it, List<Trainer.Change> changes) {

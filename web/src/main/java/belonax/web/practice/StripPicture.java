@@ -12,7 +12,7 @@ import java.util.SplittableRandom;
  * @param viewBox of either face, in millimetres
  * @param words what is drawn, for whoever does not see it
  */
-record StripPicture(String viewBox, String cloth, Face top, Face below, String words) {
+public record StripPicture(String viewBox, String cloth, Face top, Face below, String words) {
     private static final double GAP_MM = 0.42;
     private static final double DOT_MM = 0.44;
     private static final double RIPPLE_EVERY = 2;
@@ -28,7 +28,7 @@ record StripPicture(String viewBox, String cloth, Face top, Face below, String w
      * @param ripples of the cloth where it is drawn together
      * @param tangle of the upper thread; empty where there is none
      */
-    record Face(
+    public record Face(
             String own,
             String hairs,
             String holes,
@@ -39,7 +39,7 @@ record StripPicture(String viewBox, String cloth, Face top, Face below, String w
             String tangle) {}
 
     /** A dot in millimetres. */
-    record Dot(double x, double y, double r) {}
+    public record Dot(double x, double y, double r) {}
 
     static StripPicture of(StripDrawing drawing) {
         String viewBox = "0 0 " + Pen.rounded(drawing.widthMm()) + " " + Pen.rounded(drawing.heightMm());

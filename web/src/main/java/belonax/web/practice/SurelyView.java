@@ -11,7 +11,7 @@ import java.util.Optional;
  *
  * @param told what the advisor makes of it, whole sentences
  */
-record SurelyView(List<Row> rows, List<Head> heads, int answers, List<String> told) {
+public record SurelyView(List<Row> rows, List<Head> heads, int answers, List<String> told) {
     private static final List<Head> HEADS = List.of(
             new Head(Mirrored.CLEAN, "clean", "CLEAN", "CLEAN"),
             new Head(Mirrored.DOTS, "dots", "CLEAN", "DOTS"),
@@ -23,10 +23,10 @@ record SurelyView(List<Row> rows, List<Head> heads, int answers, List<String> to
     private static final int SHADES = 5;
 
     /** A reading, with the small strip that stands for it. */
-    record Head(Mirrored what, String words, String top, String below) {}
+    public record Head(Mirrored what, String words, String top, String below) {}
 
     /** What was there, and how often each was seen, of a hundred. */
-    record Row(Head head, int answers, List<Cell> cells) {}
+    public record Row(Head head, int answers, List<Cell> cells) {}
 
     /**
      * One square.
@@ -34,7 +34,7 @@ record SurelyView(List<Row> rows, List<Head> heads, int answers, List<String> to
      * @param percent of a hundred; empty where it is nothing
      * @param shade 0 to 5, the more the darker
      */
-    record Cell(String percent, boolean right, int shade, String words) {}
+    public record Cell(String percent, boolean right, int shade, String words) {}
 
     static SurelyView of(Slips slips) {
         List<Row> rows = new ArrayList<>();

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param said what was answered
  * @param due when it comes back
  */
-record ToldView(
+public record ToldView(
         boolean right,
         String headline,
         String said,

@@ -29,7 +29,7 @@ class DevicesPage {
     }
 
     /** What a device is asked for. */
-    record PairForm(@Nullable String code, @Nullable String name) {}
+    public record PairForm(@Nullable String code, @Nullable String name) {}
 
     @GetMapping("/pair")
     String ask(@ModelAttribute("form") PairForm form, BindingResult unread) {

@@ -9,7 +9,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Which devices may look in, and how another one is let in. */
-record DevicesView(
+public record DevicesView(
         boolean isOpen,
         String address,
         @Nullable String code,
@@ -17,7 +17,7 @@ record DevicesView(
         List<DeviceShown> devices) {
 
     /** A device that was let in. */
-    record DeviceShown(String id, String name, String since, String seen, boolean mayAll) {}
+    public record DeviceShown(String id, String name, String since, String seen, boolean mayAll) {}
 
     /**
      * Returns what to show.

@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param needle what its packet says; empty when nobody can tell
  * @param thread what the thread looks like
  */
-record WelcomeForm(
+public record WelcomeForm(
         @Nullable MachineKind kind,
         @Nullable Past past,
         @Nullable String name,

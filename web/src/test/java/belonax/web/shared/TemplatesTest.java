@@ -58,6 +58,13 @@ class TemplatesTest {
         assertThat(read(template)).doesNotContain("#numbers.format");
     }
 
+    /** Outside of an expression both sides are tried as numbers first, and a refusal costs more than the rest of its line. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("templates")
+    void words_are_compared_within_an_expression(Path template) {
+        assertThat(read(template)).doesNotContainPattern("} *[!=]= *''");
+    }
+
     /** Prints have no style sheet beside them, so their colours stand in them. */
     @Test
     void colours_are_tokens_but_in_prints() throws IOException {

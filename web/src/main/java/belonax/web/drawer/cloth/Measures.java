@@ -12,7 +12,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What scale, ruler and hands told of a swatch so far, in the sewist's own measures. */
-record Measures(
+public record Measures(
         @Ask("Read the scale.") @Nullable Double grams,
         @Ask("Measure the swatch.") @Nullable Double length,
         @Ask("Measure the swatch.") @Nullable Double width,

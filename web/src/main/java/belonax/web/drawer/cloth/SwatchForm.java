@@ -57,7 +57,7 @@ public record SwatchForm(
     private static final double USUAL_RECOVERY = 95;
 
     /** What the selects offer. */
-    record Lists(
+    public record Lists(
             List<Choice> structures,
             List<Choice> densities,
             List<Choice> traits,

@@ -12,7 +12,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What scale, ruler and hands told of a swatch so far. */
-record SwatchReading(
+public record SwatchReading(
         Optional<SwatchWeight> weight,
         Optional<Stretch> stretch,
         @Nullable Double thicknessMm,
@@ -28,10 +28,10 @@ record SwatchReading(
     private static final double GIVES_PERCENT = 8;
 
     /** The weight with its error band on a ruler of the classes. */
-    record Band(double fromPx, double widthPx, double middlePx, String words, List<Zone> zones) {}
+    public record Band(double fromPx, double widthPx, double middlePx, String words, List<Zone> zones) {}
 
     /** A class on the ruler. */
-    record Zone(String words, double fromPx, double widthPx, String limit, boolean isIt) {
+    public record Zone(String words, double fromPx, double widthPx, String limit, boolean isIt) {
         public double middlePx() {
             return fromPx + widthPx / 2;
         }

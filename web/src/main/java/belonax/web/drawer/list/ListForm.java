@@ -14,11 +14,11 @@ import org.springframework.web.multipart.MultipartFile;
  * @param ticked those of them that are taken
  * @param picture a photograph of the shelf; empty when none was sent
  */
-record ListForm(What what, String lines, Set<String> seen, Set<String> ticked, Optional<MultipartFile> picture) {
+public record ListForm(What what, String lines, Set<String> seen, Set<String> ticked, Optional<MultipartFile> picture) {
     private static final int MOST_LINES = 100;
 
     /** What stands on the lines. */
-    enum What {
+    public enum What {
         PACKETS("packets of needles"),
         SPOOLS("spools of thread");
 

@@ -38,7 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param plateOn the row of the plate that is on the machine
  * @param footOn the row of the foot that is on the machine
  */
-record MachineForm(
+public record MachineForm(
         @Nullable Integer revision,
         @Nullable String name,
         @Nullable String standsAt,

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.validation.BindingResult;
 
 /** The rows of plates and feet as the page shows them, and what its selects offer. */
-record MachineRows(List<Row> plates, List<Row> feet) {
+public record MachineRows(List<Row> plates, List<Row> feet) {
     private static final int PLATES = 3;
     private static final int FEET = 8;
 
@@ -39,7 +39,7 @@ record MachineRows(List<Row> plates, List<Row> feet) {
             Choice.of(BobbinTurn.values(), BobbinTurn::words));
 
     /** What the selects offer. */
-    record Lists(
+    public record Lists(
             List<Choice> kinds,
             List<Choice> systems,
             List<Choice> flats,
@@ -53,7 +53,7 @@ record MachineRows(List<Row> plates, List<Row> feet) {
             List<Choice> bobbinTurns) {}
 
     /** A plate or a foot: whether it is on, its name, its opening; 0 is one round hole. A foot has a kind, where it is known. */
-    record Row(int number, boolean isOn, String name, String slot, String kind) {}
+    public record Row(int number, boolean isOn, String name, String slot, String kind) {}
 
     static MachineRows of(MachineForm form) {
         return new MachineRows(

@@ -58,7 +58,7 @@ class ManualPage {
      * @param file its PDF; empty where the one that was kept stays
      * @param without whether the PDF that was kept goes
      */
-    record Form(
+    public record Form(
             @Nullable String link,
             @Nullable String pages,
             @Nullable MultipartFile file,

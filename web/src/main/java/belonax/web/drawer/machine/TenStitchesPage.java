@@ -42,7 +42,7 @@ class TenStitchesPage {
     }
 
     /** What was set and measured, in the sewist's own measure. */
-    record Form(
+    public record Form(
             @Nullable Integer revision,
             @Nullable String foot,
 

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** A foot with the lengths that one wants and what to set for each. */
-record TenStitchesView(String foot, String words, List<Row> rows) {
+public record TenStitchesView(String foot, String words, List<Row> rows) {
     /** A length that is wanted, and what to set. */
-    record Row(String wanted, String set) {}
+    public record Row(String wanted, String set) {}
 
     static TenStitchesView of(FootLength it, Units units) {
         return new TenStitchesView(

@@ -7,10 +7,11 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** A shopping plan as the page shows it. */
-record BuyView(String headline, String words, List<PacketShown> packets, String served, String few, String without) {
+public record BuyView(
+        String headline, String words, List<PacketShown> packets, String served, String few, String without) {
 
     /** A packet to buy, drawn, with what it is for. */
-    record PacketShown(String name, String code, String serves, NeedlePortrait drawing) {}
+    public record PacketShown(String name, String code, String serves, NeedlePortrait drawing) {}
 
     private static String headline(int packets) {
         return packets == 0 ? "Nothing to buy" : "Buy " + Words.count(packets, "packet");

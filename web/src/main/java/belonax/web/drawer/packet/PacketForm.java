@@ -74,7 +74,7 @@ public record PacketForm(
     }
 
     /** What the selects offer. */
-    record Lists(List<Choice> systems, List<Choice> types, List<Choice> points) {}
+    public record Lists(List<Choice> systems, List<Choice> types, List<Choice> points) {}
 
     static PacketForm of(Kept<Packet> kept) {
         Packet it = kept.card();

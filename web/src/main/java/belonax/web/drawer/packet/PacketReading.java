@@ -24,7 +24,7 @@ import java.util.stream.Stream;
  * @param isWhole whether the label tells enough to put the packet in the drawer as it stands
  * @param marks where on the drawing each part is, in millimetres from the butt
  */
-record PacketReading(
+public record PacketReading(
         String headline,
         String label,
         boolean isWhole,
@@ -36,7 +36,7 @@ record PacketReading(
         List<String> unread) {
 
     /** A part of the label on the drawing. */
-    record Mark(double xMm, String words, String printed) {}
+    public record Mark(double xMm, String words, String printed) {}
 
     static PacketReading of(NeedleLabel.Reading reading) {
         Optional<Needle> needle = reading.needle();

@@ -54,7 +54,7 @@ class BobbinPage {
     }
 
     /** What is typed about a wound bobbin, its length in the sewist's own measure. */
-    record Form(
+    public record Form(
             @Nullable Integer revision,
             @Nullable UUID spool,
             @Nullable String marked,

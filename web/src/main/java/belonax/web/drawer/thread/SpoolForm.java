@@ -70,7 +70,7 @@ public record SpoolForm(
                     SnapResult::words));
 
     /** What the selects offer. */
-    record Lists(
+    public record Lists(
             List<Choice> fibres,
             List<Choice> builds,
             List<Choice> windings,
@@ -117,7 +117,7 @@ public record SpoolForm(
     }
 
     /** What is printed on a spool, how long it is, and what it weighs, in the sewist's own measures. */
-    record Label(
+    public record Label(
             @Nullable String text,
 
             @Ask("Type the length on the spool, or leave it empty.") @Nullable

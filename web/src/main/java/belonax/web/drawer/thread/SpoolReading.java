@@ -8,7 +8,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A spool's label as it was read: the likeliest fineness first, then the others and the question that parts them. */
-record SpoolReading(
+public record SpoolReading(
         String headline,
         String because,
         List<Row> rows,
@@ -22,7 +22,7 @@ record SpoolReading(
      * @param barPx its likelihood as a bar
      * @param threadPx the thread's diameter, drawn sixty times
      */
-    record Row(
+    public record Row(
             String system, String tex, String likelihood, double barPx, double threadPx, String diameter, String why) {}
 
     static SpoolReading of(ThreadLabel.Answer answer, Units units) {

@@ -15,7 +15,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A spool as its page shows it: how it wants to come off, and how it did in the snap test. */
-record SpoolView(
+public record SpoolView(
         String name,
         String words,
         String diameter,
@@ -31,7 +31,7 @@ record SpoolView(
         String tooThick) {
 
     /** The smallest needle of one kind of eye. */
-    record Smallest(String eye, String size) {}
+    public record Smallest(String eye, String size) {}
 
     /** From here up a home machine is not made for the thread on top. */
     private static final double THICKEST_TEX = 90;

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  *
  * @param wedge outline of the gap, filled, so that a blade laid on it covers it exactly at its own size
  */
-record Gauge(List<Mark> systems, List<Mark> sizes, String wedge, List<Tick> ticks) {
+public record Gauge(List<Mark> systems, List<Mark> sizes, String wedge, List<Tick> ticks) {
     private static final double WEDGE_MM = 150;
     private static final double THINNEST_MM = 0.55;
     private static final double THICKEST_MM = 1.35;
@@ -24,10 +24,10 @@ record Gauge(List<Mark> systems, List<Mark> sizes, String wedge, List<Tick> tick
     private static final int RULER_MM = 60;
 
     /** A mark with how far its leader goes. */
-    record Mark(double mm, double leaderMm, String words) {}
+    public record Mark(double mm, double leaderMm, String words) {}
 
     /** A line of the ruler: the longer, the rounder its number. */
-    record Tick(int mm, double lengthMm) {}
+    public record Tick(int mm, double lengthMm) {}
 
     static Gauge standard() {
         return new Gauge(

@@ -6,13 +6,13 @@ import belonax.room.settings.Units;
 import java.util.List;
 
 /** Which systems a loose needle may be of, as the page says it. */
-record LooseView(List<Candidate> candidates, String advice) {
+public record LooseView(List<Candidate> candidates, String advice) {
     /**
      * A system that it may be of.
      *
      * @param where the machines that take it
      */
-    record Candidate(String system, String chance, String where) {}
+    public record Candidate(String system, String chance, String where) {}
 
     static LooseView of(LooseNeedle.Answer answer, Units units) {
         return new LooseView(

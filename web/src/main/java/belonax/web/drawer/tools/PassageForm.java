@@ -21,7 +21,7 @@ import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** Plate, foot and needle as they are typed, in the sewist's own measures; what is left out is as on the machine. */
-record PassageForm(
+public record PassageForm(
         @Ask("Lay a ruler across the slot of the plate.") @Nullable
         Double slot,
 

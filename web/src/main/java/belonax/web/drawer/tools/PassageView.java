@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Locale;
 
 /** Plate, foot and the needle's whole travel from above, to scale. */
-record PassageView(
+public record PassageView(
         String headline,
         String advice,
         boolean strikes,
@@ -24,10 +24,10 @@ record PassageView(
     private static final double MIDDLE_PX = 210;
     private static final double PX_PER_MM = 26;
     /** From where to where. */
-    record Span(double fromPx, double widthPx) {}
+    public record Span(double fromPx, double widthPx) {}
 
     /** A needle at one end of its travel, with the margin it needs. */
-    record NeedleShown(double xPx, double bodyPx, double marginPx, boolean strikes) {}
+    public record NeedleShown(double xPx, double bodyPx, double marginPx, boolean strikes) {}
 
     static PassageView of(Passage it, Units units) {
         return of(it, Clearance.of(it), units);

@@ -12,11 +12,12 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** The rows of the stack builder as they were typed: cloths, and the layers of each. */
-record StackForm(@Nullable List<String> cloth, @Nullable List<String> layers) {
+public record StackForm(
+        @Nullable List<String> cloth, @Nullable List<String> layers) {
     private static final int ROWS = 6;
 
     /** One cloth with its layers. */
-    record Row(int number, String cloth, String layers) {}
+    public record Row(int number, String cloth, String layers) {}
 
     /** Returns as many rows as the page has. */
     public List<Row> rows() {

@@ -8,7 +8,7 @@ import java.util.List;
 import org.springframework.web.util.UriComponentsBuilder;
 
 /** A stack in section, to scale: every layer as thick as it is. */
-record StackSection(
+public record StackSection(
         String headline,
         String facts,
         double heightPx,
@@ -25,10 +25,10 @@ record StackSection(
     private static final double LABEL_PX = 24;
 
     /** One layer. */
-    record LayerShown(String structure, double yPx, double heightPx) {}
+    public record LayerShown(String structure, double yPx, double heightPx) {}
 
     /** The name of a cloth beside its layers. */
-    record LabelShown(String words, double middlePx, double labelPx) {}
+    public record LabelShown(String words, double middlePx, double labelPx) {}
 
     static StackSection of(Stack stack, StackForm form, Units units) {
         double pxPerMm = Math.min(MOST_PX_PER_MM, MOST_PX / stack.thicknessMm());

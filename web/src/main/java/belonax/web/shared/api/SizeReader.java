@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 final class SizeReader extends JsonDeserializer<NeedleSize> {
 
     /** The longer of the two notations. */
-    record Both(@Nullable Integer nm, @Nullable Integer trade) {}
+    public record Both(@Nullable Integer nm, @Nullable Integer trade) {}
 
     @Override
     public NeedleSize deserialize(JsonParser parser, DeserializationContext context) throws IOException {

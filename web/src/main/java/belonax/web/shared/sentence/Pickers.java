@@ -39,7 +39,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** What can be picked for each part of the sentence: the sewist's own first. */
-record Pickers(
+public record Pickers(
         Sentence form,
         List<ClothChoice> cloths,
         List<SpoolChoice> spools,
@@ -72,17 +72,17 @@ record Pickers(
     }
 
     /** A cloth of the list, with what is worth knowing before choosing it. */
-    record ClothChoice(String id, String name, String facts, String note, boolean isMine) {}
+    public record ClothChoice(String id, String name, String facts, String note, boolean isMine) {}
 
     /** A spool of the drawer, with what speaks for it or against it. */
-    record SpoolChoice(
+    public record SpoolChoice(
             String id, String name, String facts, String colour, boolean isChosen, String why, boolean suits) {}
 
     /** Purposes of one group: join, finish, decorate, mend. */
-    record PurposeGroup(String words, List<Choice> purposes) {}
+    public record PurposeGroup(String words, List<Choice> purposes) {}
 
     /** A further cloth of the stack, as it was typed. */
-    record FurtherCloth(int number, String cloth, String layers) {}
+    public record FurtherCloth(int number, String cloth, String layers) {}
 
     static Pickers of(Sentence form, Stock stock, Optional<MachineNow> machine, List<MachineName> all) {
         List<SpoolChoice> spools = spools(form, stock);
