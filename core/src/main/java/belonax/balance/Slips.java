@@ -34,6 +34,8 @@ public final class Slips {
     private static final double TOO_OFTEN = 1.0 / 8;
     private static final int ENOUGH = 20;
     private static final double SURE = 0.95;
+    private static final List<Reading> EITHER_DOTS = List.of(Reading.TOP_DOTS, Reading.DOTS);
+    private static final List<Reading> EITHER_LINE = List.of(Reading.TOP_LINE, Reading.LOOPS);
     private static final Slips NONE = new Slips(Map.of());
 
     private final Map<Mirrored, Map<Mirrored, Integer>> counted;
@@ -130,22 +132,24 @@ public final class Slips {
 
     /** What a mirrored reading is on the faces of this one; loops and a line below count as one. */
     private static List<Reading> readings(Reading truly, Mirrored seen) {
-        boolean isAbove = truly == Reading.TOP_DOTS || truly == Reading.TOP_LINE;
-        boolean hasFace = isAbove || truly == Reading.DOTS || truly == Reading.LOOPS || truly == Reading.LINE;
-        List<Reading> dots = List.of(isAbove ? Reading.TOP_DOTS : Reading.DOTS);
-        List<Reading> otherDots = List.of(isAbove ? Reading.DOTS : Reading.TOP_DOTS);
-        List<Reading> below = truly == Reading.LINE ? List.of(Reading.LINE) : List.of(Reading.LOOPS);
-        List<Reading> line = isAbove ? List.of(Reading.TOP_LINE) : below;
-        List<Reading> otherLine = isAbove ? List.of(Reading.LOOPS, Reading.LINE) : List.of(Reading.TOP_LINE);
         return switch (seen) {
             case CLEAN -> List.of(Reading.CLEAN);
-            case DOTS -> hasFace ? dots : List.of(Reading.TOP_DOTS, Reading.DOTS);
-            case LINE -> hasFace ? line : List.of(Reading.TOP_LINE, Reading.LOOPS);
-            case OTHER_DOTS -> hasFace ? otherDots : List.of(Reading.TOP_DOTS, Reading.DOTS);
-            case OTHER_LINE -> hasFace ? otherLine : List.of(Reading.TOP_LINE, Reading.LOOPS);
+            case DOTS -> byFace(truly, List.of(Reading.TOP_DOTS), List.of(Reading.DOTS), EITHER_DOTS);
+            case OTHER_DOTS -> byFace(truly, List.of(Reading.DOTS), List.of(Reading.TOP_DOTS), EITHER_DOTS);
+            case LINE -> {
+                Reading below = truly == Reading.LINE ? Reading.LINE : Reading.LOOPS;
+                yield byFace(truly, List.of(Reading.TOP_LINE), List.of(below), EITHER_LINE);
+            }
+            case OTHER_LINE ->
+                byFace(truly, List.of(Reading.LOOPS, Reading.LINE), List.of(Reading.TOP_LINE), EITHER_LINE);
             case DRAWN_UP -> List.of(Reading.DRAWN_UP);
             case NEST -> List.of(Reading.NEST);
         };
+    }
+
+    private static List<Reading> byFace(
+            Reading truly, List<Reading> above, List<Reading> below, List<Reading> onNeither) {
+        return isAbove(truly) ? above : isBelow(truly) ? below : onNeither;
     }
 
     /** Returns the row in which this is counted. */

@@ -22,8 +22,7 @@ class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerF
             connector.setProperty("address", address);
             connector.setProperty("compression", "on");
             connector.setProperty("compressionMinSize", "1024");
-            connector.setProperty(
-                    "compressibleMimeType", "text/html,text/css,text/javascript,application/json,image/svg+xml");
+            connector.setProperty("compressibleMimeType", "text/css,text/javascript,application/json,image/svg+xml");
             server.addAdditionalTomcatConnectors(connector);
         });
     }
