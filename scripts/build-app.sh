@@ -6,8 +6,11 @@ if ! [ -f "$app/built" ] || [ -n "$(find pom.xml core/pom.xml core/src/main room
   for tool in mvn node npm; do
     command -v "$tool" >/dev/null || stop "Belonax needs $tool to be built. Install it and run it again."
   done
-  echo "Building first; the first time it takes a few minutes…"
-  mvn -B -q package -pl web -am -DskipTests -Dspotless.check.skip -Djacoco.skip >&2 || stop "Belonax could not be built; the lines above say why."
+  # ./check has just packed what it tested.
+  if [ "${BELONAX_PACKED:-no}" != yes ]; then
+    echo "Building first; the first time it takes a few minutes…"
+    mvn -B -q package -pl web -am -DskipTests -Dspotless.check.skip -Djacoco.skip >&2 || stop "Belonax could not be built; the lines above say why."
+  fi
   rm -rf "$app"
   "$java" -Djarmode=tools -jar web/target/belonax.jar extract --destination "$app" >/dev/null
   touch "$app/built"
