@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -186,6 +187,7 @@ class NeedleLabelTest {
     }
 
     @Test
+    @Tag("thorough")
     void whatever_is_typed_is_read_or_refused_and_never_breaks() {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(20_261_125);
         String letters = "130/705 HSUKJQMNELZWIDRI-.,x×#0123456789 /\t☂é½Ⅷ";

@@ -15,6 +15,7 @@ import belonax.web.BadBodies;
 import belonax.web.WebSlice;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -97,6 +98,7 @@ class ReadingApiTest {
                 .andExpect(jsonPath("$.advice", containsString("Do not sew with it")));
     }
 
+    @Tag("thorough")
     @ParameterizedTest(name = "{2}: {0}")
     @MethodSource("badBodies")
     void bad_input_is_told_as_a_problem_with_a_useful_sentence(String what, int expected, String path, String body)
