@@ -59,10 +59,13 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
 
     /** Returns where each needle on the shank stands across it, in millimetres from the first one on the left. */
     public List<Double> standMm() {
-        int gaps = Math.max(1, count() - 1);
-        return IntStream.range(0, count())
-                .mapToObj(it -> spacingMm() * it / gaps)
-                .toList();
+        return standMm(count(), spacingMm());
+    }
+
+    /** Returns where so many needles stand whose outer ones are so far apart, in millimetres from the first one on the left. */
+    public static List<Double> standMm(int count, double spacingMm) {
+        int gaps = Math.max(1, count - 1);
+        return IntStream.range(0, count).mapToObj(it -> spacingMm * it / gaps).toList();
     }
 
     /** Returns how many needles stand on the shank. */

@@ -37,10 +37,10 @@ class BenchReadiness {
     }
 
     /** What is under the foot, and how the needle in the machine stands to it; no needle where none is in. */
-    public record Ready(Stack stack, Optional<Fitted> fitted, Missing missing) {}
+    record Ready(Stack stack, Optional<Fitted> fitted, Missing missing) {}
 
     /** What is missing in the machine of needles that broke in it. */
-    public record Missing(List<NeedleRecord> needles, boolean forbids) {}
+    record Missing(List<NeedleRecord> needles, boolean forbids) {}
 
     /**
      * A needle in the machine, judged.
@@ -48,7 +48,7 @@ class BenchReadiness {
      * @param wear what an hour of this work costs it
      * @param forbids what no needle changes and what forbids the work
      */
-    public record Fitted(
+    record Fitted(
             NeedleRecord needle,
             Wear wear,
             Retirement retirement,

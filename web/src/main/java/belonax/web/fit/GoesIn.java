@@ -9,7 +9,7 @@ import java.util.Optional;
  *
  * @param word its word as it stands in an address; empty for none
  */
-public record GoesIn(String word, Optional<Needle> needle) {
+record GoesIn(String word, Optional<Needle> needle) {
     /** Reads a word; one that names no needle names none. */
     static GoesIn of(String word) {
         Optional<Needle> needle = NeedleWord.read(word);

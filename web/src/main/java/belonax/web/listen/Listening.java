@@ -16,7 +16,7 @@ import java.util.UUID;
  * @param countedAs the action by which it was counted
  * @param speeds stitches a second over time
  */
-public record Listening(
+record Listening(
         UUID id,
         String machineId,
         boolean isSimulated,

@@ -14,7 +14,7 @@ import java.util.Locale;
 import java.util.Set;
 
 /** The evenings of a plan, each on a day on which one sews. */
-public record Evenings(List<Sitting> sittings, List<LocalDate> dates) {
+record Evenings(List<Sitting> sittings, List<LocalDate> dates) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.UK);
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final int WEEK = 7;

@@ -89,7 +89,7 @@ class PlanDesk {
      * @param packets how many needles of a kind and size lie in the drawer
      * @param unpinned what the order would cost without the sewist's own wishes; nothing where there are none
      */
-    public record Worked(
+    record Worked(
             Kept<Project> project,
             Optional<JobPlan> plan,
             Map<String, String> cannot,

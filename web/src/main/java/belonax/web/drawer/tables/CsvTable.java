@@ -30,8 +30,7 @@ import org.springframework.validation.ObjectError;
  * @param build makes a card of a form
  * @param lists entries of which a cell holds several, parted by spaces or commas
  */
-public record CsvTable<F, T extends Card>(
-        Map<String, String> columns, Class<F> form, Build<F, T> build, List<String> lists) {
+record CsvTable<F, T extends Card>(Map<String, String> columns, Class<F> form, Build<F, T> build, List<String> lists) {
     /** Makes a card of a form and of what a row holds beside it. */
     interface Build<F, T> {
         T of(F form, Map<String, String> entries, Units units);

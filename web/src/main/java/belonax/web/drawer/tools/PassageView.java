@@ -3,6 +3,7 @@ package belonax.web.drawer.tools;
 import belonax.machine.NeedleTravel;
 import belonax.match.Clearance;
 import belonax.match.Clearance.Passage;
+import belonax.needle.Needle;
 import belonax.room.settings.Units;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,8 +41,8 @@ public record PassageView(
         double actual = width + it.spacingMm() + it.bodyMm() + 2 * NeedleTravel.MARGIN_MM;
         boolean strikes = !clearance.hasRoom() || !clearance.clears().orElse(true);
         List<NeedleShown> needles = new ArrayList<>();
-        for (int i = 0; i < it.needles(); i++) {
-            double within = it.needles() == 1 ? 0 : -it.spacingMm() / 2 + it.spacingMm() * i / (it.needles() - 1);
+        for (double stands : Needle.standMm(it.needles(), it.spacingMm())) {
+            double within = stands - it.spacingMm() / 2;
             needles.add(needle(it, within - width / 2, strikes));
             if (width > 0) {
                 needles.add(needle(it, within + width / 2, strikes));

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 final class SizeReader extends JsonDeserializer<NeedleSize> {
 
     /** The longer of the two notations. */
-    public record Both(@Nullable Integer nm, @Nullable Integer trade) {}
+    record Both(@Nullable Integer nm, @Nullable Integer trade) {}
 
     @Override
     public NeedleSize deserialize(JsonParser parser, DeserializationContext context) throws IOException {

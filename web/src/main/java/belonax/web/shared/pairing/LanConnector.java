@@ -1,11 +1,13 @@
 package belonax.web.shared.pairing;
 
 import org.apache.catalina.connector.Connector;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.Compression;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
-/** Has the server listen at the home network's address as well, on the same port; what goes over the air is made small. */
+/** Has the server listen at the home network's address as well, on the same port; what goes over the air is made as small as here. */
 @Component
 class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     private final Lan lan;
@@ -20,10 +22,19 @@ class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerF
             Connector connector = new Connector(TomcatServletWebServerFactory.DEFAULT_PROTOCOL);
             connector.setPort(server.getPort());
             connector.setProperty("address", address);
-            connector.setProperty("compression", "on");
-            connector.setProperty("compressionMinSize", "1024");
-            connector.setProperty("compressibleMimeType", "text/css,text/javascript,application/json,image/svg+xml");
+            makeSmall(connector, server.getCompression());
             server.addAdditionalTomcatConnectors(connector);
         });
+    }
+
+    /** Spring tells its own connector alone what is made small. */
+    private static void makeSmall(Connector connector, @Nullable Compression compression) {
+        if (compression != null && compression.getEnabled()) {
+            connector.setProperty("compression", "on");
+            connector.setProperty(
+                    "compressionMinSize",
+                    String.valueOf(compression.getMinResponseSize().toBytes()));
+            connector.setProperty("compressibleMimeType", String.join(",", compression.getMimeTypes()));
+        }
     }
 }

@@ -5,10 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.apache.catalina.connector.Connector;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.Compression;
 
 class LanConnectorTest {
     private static TomcatServletWebServerFactory server(boolean lan) {
         TomcatServletWebServerFactory server = new TomcatServletWebServerFactory(8455);
+        Compression compression = new Compression();
+        compression.setEnabled(true);
+        server.setCompression(compression);
         new LanConnector(new Lan(new LanProperties(lan, "192.0.2.7"))).customize(server);
         return server;
     }
