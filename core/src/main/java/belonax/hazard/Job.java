@@ -106,6 +106,11 @@ public final class Job {
         return new JobBuilder(stack, thread);
     }
 
+    /** Starts describing a job that differs from this one in what is told next. */
+    public JobBuilder changed() {
+        return new JobBuilder(told);
+    }
+
     public Stack stack() {
         return stack;
     }

@@ -19,8 +19,8 @@ import java.util.OptionalDouble;
 
 /** Gathers what is known of a job: an ordinary seam on an ordinary machine, until something else is said. */
 public final class JobBuilder {
-    final Stack stack;
-    final SewingThread thread;
+    Stack stack;
+    SewingThread thread;
     Purpose purpose = Purpose.SEAM;
     MotorPower power = MotorPower.NORMAL;
     Plate plate = Plate.ZIGZAG;
@@ -66,6 +66,16 @@ public final class JobBuilder {
         reach = it.reach;
         feet = it.feet;
         dial = it.dial;
+    }
+
+    public JobBuilder stack(Stack value) {
+        stack = value;
+        return this;
+    }
+
+    public JobBuilder thread(SewingThread value) {
+        thread = value;
+        return this;
     }
 
     public JobBuilder purpose(Purpose value) {
@@ -193,6 +203,12 @@ public final class JobBuilder {
                 () -> "The thickest crossing has at least the " + stack.layers()
                         + " layers of the seam and at most 32. Count them there.");
         crossingLayers = value;
+        return this;
+    }
+
+    /** Sews nothing but the running seam. */
+    public JobBuilder withoutCrossing() {
+        crossingLayers = 0;
         return this;
     }
 

@@ -77,13 +77,13 @@ final class SizeRules {
                     .because((job, it) -> "The eye of a " + it.needle().size() + " is only "
                             + String.format(Locale.ROOT, "%.2f", eyeOverThread(job, it))
                             + " times as wide as " + job.thread().texWords()
-                            + " is thick; it wants 1.4 times, or the thread frays."),
+                            + (isSingle(job) ? " is" : " are") + " thick; it wants 1.4 times, or the thread frays."),
             moves(SHRED, (job, it) -> eyeOverThread(job, it) >= ThreadWindow.COMFORT ? -0.2 : 0)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) -> "The eye is " + String.format(Locale.ROOT, "%.1f", eyeOverThread(job, it))
                             + " times as wide as the thread is thick, so "
-                            + job.thread().texWords() + " runs freely."),
+                            + job.thread().texWords() + (isSingle(job) ? " runs freely." : " run freely.")),
             moves(SKIP, SizeRules::emptyHole)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
@@ -140,6 +140,10 @@ final class SizeRules {
         double steep = Math.max(0, Math.min(STEEP_TO_STEPS, steps) - 1);
         double far = Math.max(0, steps - STEEP_TO_STEPS);
         return inside * Math.min(1, steps) + outside * steep + FAR_OFF * outside * far;
+    }
+
+    private static boolean isSingle(Job job) {
+        return job.thread().strands() == 1;
     }
 
     private static double eyeOverThread(Job job, NeedleInUse it) {

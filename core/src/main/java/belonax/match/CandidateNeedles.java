@@ -64,7 +64,7 @@ final class CandidateNeedles {
         return made.getOrDefault(system, List.of());
     }
 
-    private static boolean isWished(Needle needle, MatchRequest request) {
+    static boolean isWished(Needle needle, MatchRequest request) {
         return request.twin()
                 .map(wish -> needle.type() == wish.type() && isSame(needle.spacingMm(), wish.spacingMm()))
                 .orElse(!needle.type().isMultiple());

@@ -66,18 +66,19 @@ final class ConflictFinder {
         Job job = request.job();
         return request.systems().stream()
                 .flatMap(it -> range.of(it).stream())
-                .filter(it -> !it.type().isMultiple() && it.type().eye().widthShare() > STANDARD_EYE)
-                .filter(it -> job.isMadeForThisWork(it.type()))
+                .filter(it -> CandidateNeedles.isWished(it, request)
+                        && it.point().eye().widthShare() > STANDARD_EYE)
+                .filter(it -> job.isMadeForThisWork(it.point()))
                 .filter(it -> fits(it, job))
                 .min(Comparator.comparing((Needle it) -> it.type() != NeedleType.TOPSTITCH)
                         .thenComparing(it ->
                                 Math.abs(it.size().step() - job.clothWindow().step())))
-                .map(it -> "Take a " + it.words() + ": its eye is wide enough for this thread in a size that the cloth"
-                        + " allows.");
+                .map(it -> "Take the " + it.words()
+                        + ": its eye is wide enough for this thread in a size that the cloth" + " allows.");
     }
 
     private static boolean fits(Needle needle, Job job) {
-        ThreadWindow window = job.threadWindow(needle.type().eye().widthShare());
+        ThreadWindow window = job.threadWindow(needle.point().eye().widthShare());
         int nm = needle.size().nm();
         return job.clothWindow().sizes().contains(needle.size())
                 && nm >= window.tightestNm()

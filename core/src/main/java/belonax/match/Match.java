@@ -3,6 +3,7 @@ package belonax.match;
 import belonax.hazard.Job;
 import belonax.hazard.Limit;
 import belonax.hazard.SizeWindow;
+import belonax.hazard.Verdict;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
@@ -20,12 +21,19 @@ public final class Match {
 
     private final MatchRequest request;
     private final ConflictFinder conflicts;
+    private final WayFinder ways;
     private final List<Recommendation> recommendations;
     private final Candidates candidates;
 
-    Match(MatchRequest request, ConflictFinder conflicts, List<Recommendation> recommendations, Candidates candidates) {
+    Match(
+            MatchRequest request,
+            ConflictFinder conflicts,
+            WayFinder ways,
+            List<Recommendation> recommendations,
+            Candidates candidates) {
         this.request = request;
         this.conflicts = conflicts;
+        this.ways = ways;
         this.recommendations = List.copyOf(recommendations);
         this.candidates = candidates;
     }
@@ -57,6 +65,12 @@ public final class Match {
         return conflicts.find(request);
     }
 
+    /** Returns what would help, where every needle is one to avoid and no limit brings its own way out. */
+    public Optional<WaysOut> waysOut() {
+        boolean isLimited = limits().stream().anyMatch(it -> it.verdict() == Verdict.AVOID);
+        return best().verdict() == Verdict.AVOID && !isLimited ? Optional.of(ways.find(request)) : Optional.empty();
+    }
+
     /** Returns the needles, best first: at least three where the systems allow as many sizes that are made. */
     public List<Recommendation> recommendations() {
         return recommendations;
@@ -86,7 +100,7 @@ public final class Match {
                 List<Recommendation> ordered = new ArrayList<>(recommendations);
                 ordered.remove(nearly.get());
                 ordered.add(0, nearly.get());
-                return new Match(request, conflicts, ordered, candidates);
+                return new Match(request, conflicts, ways, ordered, candidates);
             }
         }
         return this;
@@ -171,10 +185,11 @@ public final class Match {
         return Aptness.isMadeFor(job(), needle);
     }
 
-    /** Returns what to heed before the first stitch: limits with their ways out, cautions, and on what sewists differ. */
+    /** Returns what to heed before the first stitch: limits with their ways out, or what else would help, cautions, and on what sewists differ. */
     public List<String> warnings() {
         List<String> all = new ArrayList<>();
         limits().forEach(it -> all.add(it.text() + " " + it.wayOut()));
+        waysOut().ifPresent(it -> all.addAll(it.ways()));
         all.addAll(cautions());
         school().ifPresent(all::add);
         return List.copyOf(all);

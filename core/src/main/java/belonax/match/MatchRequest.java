@@ -116,6 +116,16 @@ public record MatchRequest(
         return new MatchRequest(job, Optional.of(wish), proven, owned, scraps);
     }
 
+    /** Returns the same question about a single needle. */
+    MatchRequest withOneNeedle() {
+        return new MatchRequest(job, Optional.empty(), proven, owned, scraps);
+    }
+
+    /** Returns the same question about changed work. */
+    MatchRequest withJob(Job changed) {
+        return new MatchRequest(changed, twin, proven, owned, scraps);
+    }
+
     public MatchRequest withProven(List<Proven> setups) {
         return new MatchRequest(job, twin, setups, owned, scraps);
     }

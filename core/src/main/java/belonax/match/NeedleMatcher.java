@@ -16,11 +16,13 @@ public final class NeedleMatcher {
     private final HazardModel model;
     private final CandidateNeedles needles;
     private final ConflictFinder conflicts;
+    private final WayFinder ways;
 
     public NeedleMatcher(HazardModel model, NeedleRange range) {
         this.model = model;
         this.needles = new CandidateNeedles(range);
         this.conflicts = new ConflictFinder(range);
+        this.ways = new WayFinder(this, new Changes(range));
     }
 
     /** Returns a matcher on the standard model and the range of the trade. */
@@ -35,7 +37,7 @@ public final class NeedleMatcher {
      */
     public Match match(MatchRequest request) {
         Candidates candidates = candidates(request);
-        return new Match(request, conflicts, new Ranking(candidates).best(), candidates);
+        return new Match(request, conflicts, ways, new Ranking(candidates).best(), candidates);
     }
 
     /** Returns every needle that is good for this, with its expected harm. */

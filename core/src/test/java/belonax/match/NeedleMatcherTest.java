@@ -189,7 +189,7 @@ class NeedleMatcherTest {
 
             for (String way : conflict.waysOut()) {
                 Job changed = changedAsAdvised(job, way);
-                assertThat(changed.windowsMissEachOther(way.startsWith("Take a topstitch") ? 0.52 : 0.40))
+                assertThat(changed.windowsMissEachOther(way.startsWith("Take the topstitch") ? 0.52 : 0.40))
                         .as(way)
                         .isFalse();
             }

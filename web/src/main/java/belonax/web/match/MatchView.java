@@ -10,6 +10,7 @@ import belonax.match.Recommendation;
 import belonax.match.Scrap;
 import belonax.match.SetupCheck.Checked;
 import belonax.match.SpoolWord;
+import belonax.match.WaysOut;
 import belonax.needle.Needle;
 import belonax.needle.NeedleType;
 import belonax.room.Choice;
@@ -36,6 +37,7 @@ public record MatchView(
         Verdict verdict,
         String verdictWords,
         List<LimitShown> limits,
+        @Nullable WaysOut waysOut,
         String school,
         @Nullable SpoolSays spool,
         List<ReasonShown> reasons,
@@ -192,6 +194,7 @@ public record MatchView(
                 match.limits().stream()
                         .map(it -> new LimitShown(it.verdict(), units.say(it.text()), units.say(it.wayOut())))
                         .toList(),
+                match.waysOut().map(it -> said(it, units)).orElse(null),
                 match.school().map(units::say).orElse(""),
                 spool.map(it -> new SpoolSays(
                                 units.say(it.words()), it.agrees() ? null : NeedleWord.inAddress(it.needle())))
@@ -216,6 +219,10 @@ public record MatchView(
                 best.verdict() != Verdict.AVOID,
                 sizes(match),
                 ScrapShown.of(fitted.map(it -> it.fitted().needle()).orElse(best.needle())));
+    }
+
+    private static WaysOut said(WaysOut out, Units units) {
+        return new WaysOut(out.together(), out.ways().stream().map(units::say).toList());
     }
 
     private static Conflict said(Conflict conflict, Units units) {

@@ -2,6 +2,7 @@ package belonax.web.plan;
 
 import belonax.hazard.Limit;
 import belonax.hazard.Verdict;
+import belonax.match.Match;
 import belonax.match.NeedleMatcher;
 import belonax.plan.JobPlan;
 import belonax.plan.JobPlan.Planned;
@@ -43,14 +44,20 @@ class PlanViews {
     }
 
     private List<String> binding(Planned it) {
-        List<Limit> binding = matcher.match(it.step().asked()).limits();
+        Match match = matcher.match(it.step().asked());
+        List<Limit> binding = match.limits();
         return binding.isEmpty()
-                ? it.needle().prediction().deciding(Verdict.AVOID).stream()
-                        .limit(1)
-                        .toList()
+                ? whyAndInstead(it, match)
                 : binding.stream()
                         .limit(1)
                         .flatMap(limit -> Stream.of(limit.text(), limit.wayOut()))
                         .toList();
+    }
+
+    private static List<String> whyAndInstead(Planned it, Match match) {
+        Stream<String> why =
+                it.needle().prediction().deciding(Verdict.AVOID).stream().limit(1);
+        Stream<String> instead = match.waysOut().stream().flatMap(out -> out.enough().stream());
+        return Stream.concat(why, instead).toList();
     }
 }

@@ -1,0 +1,98 @@
+package belonax.match;
+
+import belonax.BadInput;
+import belonax.hazard.Verdict;
+import belonax.match.Changes.Change;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Looks for a way out where nothing is left but needles to avoid. Each change is tried in the same model: alone first, and
+ * where none is enough, those that take most harm away one after another. Source: docs/craft.md, "Ways out".
+ */
+final class WayFinder {
+    private static final int MOST_ALONE = 3;
+    private static final int MOST_TOGETHER = 4;
+    private static final String NOTHING_HELPS =
+            "No change known here makes this good: sew it by hand, or with other cloth, thread or machine.";
+
+    private final NeedleMatcher matcher;
+    private final Changes changes;
+
+    WayFinder(NeedleMatcher matcher, Changes changes) {
+        this.matcher = matcher;
+        this.changes = changes;
+    }
+
+    /** A change with the best needle that is left after it. */
+    private record Tried(Change change, Match match) {
+        boolean isEnough() {
+            return verdict() != Verdict.AVOID;
+        }
+
+        double harm() {
+            return match.best().expectedHarm();
+        }
+
+        Verdict verdict() {
+            return match.best().verdict();
+        }
+
+        String words() {
+            return change.words() + ": the " + match.best().needle().words()
+                    + (verdict() == Verdict.GOOD ? " is good then." : " can pass then.");
+        }
+    }
+
+    WaysOut find(MatchRequest request) {
+        List<String> alone = each(request)
+                .filter(Tried::isEnough)
+                .limit(MOST_ALONE)
+                .map(Tried::words)
+                .toList();
+        return alone.isEmpty() ? together(request) : new WaysOut(false, alone);
+    }
+
+    private WaysOut together(MatchRequest request) {
+        List<String> steps = new ArrayList<>();
+        MatchRequest now = request;
+        while (steps.size() < MOST_TOGETHER) {
+            Optional<Tried> next =
+                    each(now).min(Comparator.comparing(Tried::verdict).thenComparing(Tried::harm));
+            if (next.isEmpty()) {
+                break;
+            }
+            Tried step = next.get();
+            steps.add(step.isEnough() ? step.words() : step.change().words() + ".");
+            if (step.isEnough()) {
+                return new WaysOut(true, steps);
+            }
+            now = step.change().request();
+        }
+        return new WaysOut(false, List.of(NOTHING_HELPS));
+    }
+
+    /** Returns of each kind of change the first that is enough, or else the one that leaves least harm. */
+    private Stream<Tried> each(MatchRequest request) {
+        return changes.of(request).stream().flatMap(kind -> {
+            List<Tried> tried = kind.stream().flatMap(it -> tried(it).stream()).toList();
+            return tried.stream()
+                    .filter(Tried::isEnough)
+                    .findFirst()
+                    .or(() -> tried.stream().min(Comparator.comparingDouble(Tried::harm)))
+                    .stream();
+        });
+    }
+
+    /** What a change leads to; nothing where no such needle is made for the machine. */
+    private Optional<Tried> tried(Change change) {
+        try {
+            return Optional.of(new Tried(change, matcher.match(change.request())));
+        } catch (BadInput noneMade) {
+            return Optional.empty();
+        }
+    }
+}
