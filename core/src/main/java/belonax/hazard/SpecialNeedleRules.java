@@ -81,7 +81,7 @@ final class SpecialNeedleRules {
                     .withPoint(EMBROIDERY)
                     .because("Its eased scarf is shaped for light dense stitching, not for seams."),
             raises(BREAK, 1.6)
-                    .asFarAs(job -> Fade.in(job.resistingGsm(), 800))
+                    .asFarAs(job -> job.purpose().isDense() ? 0 : Fade.in(job.resistingGsm(), 800))
                     .withPoint(EMBROIDERY)
                     .atBest(Verdict.AVOID)
                     .because("An embroidery needle is not made for heavy seams: it bends."),
