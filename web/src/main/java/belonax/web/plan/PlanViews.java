@@ -4,6 +4,7 @@ import belonax.hazard.Limit;
 import belonax.hazard.Verdict;
 import belonax.match.Match;
 import belonax.match.NeedleMatcher;
+import belonax.match.WaysOut;
 import belonax.plan.JobPlan;
 import belonax.plan.JobPlan.Planned;
 import belonax.web.plan.PlanDesk.Worked;
@@ -45,19 +46,13 @@ class PlanViews {
 
     private List<String> binding(Planned it) {
         Match match = matcher.match(it.step().asked());
-        List<Limit> binding = match.limits();
-        return binding.isEmpty()
-                ? whyAndInstead(it, match)
-                : binding.stream()
-                        .limit(1)
-                        .flatMap(limit -> Stream.of(limit.text(), limit.wayOut()))
-                        .toList();
-    }
-
-    private static List<String> whyAndInstead(Planned it, Match match) {
+        List<String> ways = match.waysOut().map(WaysOut::enough).orElse(List.of());
+        if (ways.isEmpty() && !match.limits().isEmpty()) {
+            Limit first = match.limits().get(0);
+            return List.of(first.text(), first.wayOut());
+        }
         Stream<String> why =
                 it.needle().prediction().deciding(Verdict.AVOID).stream().limit(1);
-        Stream<String> instead = match.waysOut().stream().flatMap(out -> out.enough().stream());
-        return Stream.concat(why, instead).toList();
+        return Stream.concat(why, ways.stream()).toList();
     }
 }

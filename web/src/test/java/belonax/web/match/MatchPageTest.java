@@ -100,6 +100,19 @@ class MatchPageTest {
     }
 
     @Test
+    void where_every_needle_is_one_to_avoid_it_says_what_to_do_instead_of_fitting_one() throws Exception {
+        mvc.perform(get("/match")
+                        .param("cloth", "jersey-bamboo")
+                        .param("purpose", "HEM")
+                        .param("twin", "2"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Better not. Nearest is a")))
+                .andExpect(content().string(containsString("Instead:")))
+                .andExpect(content().string(containsString("the stretch twin 2.5 mm, 75/11 is good then.")))
+                .andExpect(content().string(not(containsString("Fit it now"))));
+    }
+
+    @Test
     void typed_words_are_shown_as_words() throws Exception {
         mvc.perform(get("/match").param("find", "<script>alert(1)</script>"))
                 .andExpect(content().string(not(containsString("<script>alert"))));

@@ -123,6 +123,21 @@ class PlanPagesTest {
     }
 
     @Test
+    void a_step_that_no_needle_suits_says_why_and_what_to_do_instead() throws Exception {
+        UUID id = begun("cushions");
+        add(id, "edges", "upholstery-chenille", "2");
+        send(
+                "/plan/" + id + "/step/s1",
+                "revision=" + revision(id)
+                        + "&called=edges&metres=2&passes=1&table=cloth=upholstery-chenille%26layers=2%26"
+                        + ON_HERON.replace("SEAM", "ROLLED_HEM"));
+
+        assertThat(page("/plan/" + id))
+                .contains(
+                        "turn the edge once, or leave it raw. Turn the edge and sew a plain hem instead of a rolled hem");
+    }
+
+    @Test
     void a_wish_for_another_order_is_kept_and_what_it_costs_is_said() throws Exception {
         UUID id = begun("bags");
         add(id, "first canvas", "canvas", "2");
