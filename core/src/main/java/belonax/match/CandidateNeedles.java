@@ -19,9 +19,11 @@ import java.util.stream.Collectors;
 final class CandidateNeedles {
     private static final double WIDEST_PINTUCK_MM = 2.5;
 
+    private final NeedleRange range;
     private final Map<NeedleSystem, List<NeedleInUse>> made = new EnumMap<>(NeedleSystem.class);
 
     CandidateNeedles(NeedleRange range) {
+        this.range = range;
         for (NeedleSystem system : NeedleSystem.values()) {
             made.put(system, range.of(system).stream().map(NeedleInUse::fresh).toList());
         }
@@ -88,13 +90,8 @@ final class CandidateNeedles {
 
     private String noneMade(MatchRequest request) {
         MatchRequest.TwinWish wish = request.twin().orElseThrow();
-        String made = request.systems().stream()
-                .flatMap(it -> ofSystem(it).stream())
-                .map(NeedleInUse::needle)
-                .filter(it -> it.type() == wish.type())
-                .map(it -> String.format(Locale.ROOT, "%.1f", it.spacingMm()))
-                .distinct()
-                .sorted()
+        String made = range.spacingsMm(request.systems(), wish.type()).stream()
+                .map(it -> String.format(Locale.ROOT, "%.1f", it))
                 .collect(Collectors.joining(", "));
         String systems = request.systems().stream().map(NeedleSystem::label).collect(Collectors.joining(", "));
         return made.isEmpty()
@@ -108,7 +105,7 @@ final class CandidateNeedles {
                         made);
     }
 
-    private static boolean isSame(double a, double b) {
+    static boolean isSame(double a, double b) {
         return Math.abs(a - b) < 0.05;
     }
 }

@@ -6,7 +6,6 @@ import belonax.hazard.Job;
 import belonax.hazard.JobBuilder;
 import belonax.hazard.Purpose;
 import belonax.match.MatchRequest.TwinWish;
-import belonax.needle.Needle;
 import belonax.needle.NeedleRange;
 import belonax.thread.SewingThread;
 import java.util.ArrayList;
@@ -62,13 +61,9 @@ final class Changes {
 
     private List<Change> otherSpacing(MatchRequest request) {
         return request.twin().stream()
-                .flatMap(wish -> request.systems().stream()
-                        .flatMap(it -> range.of(it).stream())
-                        .filter(it -> it.type() == wish.type())
-                        .map(Needle::spacingMm)
-                        .distinct()
-                        .filter(it -> it != wish.spacingMm())
-                        .sorted(Comparator.comparing((Double it) -> Math.abs(it - wish.spacingMm())))
+                .flatMap(wish -> range.spacingsMm(request.systems(), wish.type()).stream()
+                        .filter(it -> !CandidateNeedles.isSame(it, wish.spacingMm()))
+                        .sorted(Comparator.comparing(it -> Math.abs(it - wish.spacingMm())))
                         .map(it -> new Change(
                                 request.withTwin(new TwinWish(it, wish.needles())),
                                 "Take needles that stand another distance apart")))

@@ -67,8 +67,9 @@ public final class Match {
 
     /** Returns what would help, where every needle is one to avoid and no limit brings its own way out. */
     public Optional<WaysOut> waysOut() {
-        boolean isLimited = limits().stream().anyMatch(it -> it.verdict() == Verdict.AVOID);
-        return best().verdict() == Verdict.AVOID && !isLimited ? Optional.of(ways.find(request)) : Optional.empty();
+        return best().verdict() == Verdict.AVOID && standsInTheWay().isEmpty()
+                ? Optional.of(ways.find(request))
+                : Optional.empty();
     }
 
     /** Returns the needles, best first: at least three where the systems allow as many sizes that are made. */
@@ -173,6 +174,11 @@ public final class Match {
     /** Returns what no needle changes, where something binds: a strike first. */
     public List<Limit> limits() {
         return JobLimits.of(job(), best());
+    }
+
+    /** Returns the first limit that forbids every needle. */
+    public Optional<Limit> standsInTheWay() {
+        return limits().stream().filter(it -> it.verdict() == Verdict.AVOID).findFirst();
     }
 
     /** Returns on what sewists differ for this very job, with ours and why. */

@@ -4,10 +4,10 @@ import belonax.BadInput;
 import belonax.hazard.Verdict;
 import belonax.match.Changes.Change;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * Looks for a way out where nothing is left but needles to avoid. Each change is tried in the same model: alone first, and
@@ -48,43 +48,44 @@ final class WayFinder {
     }
 
     WaysOut find(MatchRequest request) {
-        List<String> alone = each(request)
+        List<Tried> tried = each(request);
+        List<String> alone = tried.stream()
                 .filter(Tried::isEnough)
                 .limit(MOST_ALONE)
                 .map(Tried::words)
                 .toList();
-        return alone.isEmpty() ? together(request) : new WaysOut(false, alone);
+        return alone.isEmpty() ? together(tried) : new WaysOut(false, alone);
     }
 
-    private WaysOut together(MatchRequest request) {
+    private WaysOut together(List<Tried> first) {
         List<String> steps = new ArrayList<>();
-        MatchRequest now = request;
-        while (steps.size() < MOST_TOGETHER) {
-            Optional<Tried> next =
-                    each(now).min(Comparator.comparing(Tried::verdict).thenComparing(Tried::harm));
-            if (next.isEmpty()) {
-                break;
-            }
-            Tried step = next.get();
-            steps.add(step.isEnough() ? step.words() : step.change().words() + ".");
+        List<Tried> tried = first;
+        while (steps.size() < MOST_TOGETHER && !tried.isEmpty()) {
+            Tried step =
+                    Collections.min(tried, Comparator.comparing(Tried::verdict).thenComparing(Tried::harm));
             if (step.isEnough()) {
+                steps.add(step.words());
                 return new WaysOut(true, steps);
             }
-            now = step.change().request();
+            steps.add(step.change().words() + ".");
+            tried = each(step.change().request());
         }
         return new WaysOut(false, List.of(NOTHING_HELPS));
     }
 
     /** Returns of each kind of change the first that is enough, or else the one that leaves least harm. */
-    private Stream<Tried> each(MatchRequest request) {
-        return changes.of(request).stream().flatMap(kind -> {
-            List<Tried> tried = kind.stream().flatMap(it -> tried(it).stream()).toList();
-            return tried.stream()
-                    .filter(Tried::isEnough)
-                    .findFirst()
-                    .or(() -> tried.stream().min(Comparator.comparingDouble(Tried::harm)))
-                    .stream();
-        });
+    private List<Tried> each(MatchRequest request) {
+        return changes.of(request).stream()
+                .flatMap(kind -> leastOf(kind).stream())
+                .toList();
+    }
+
+    private Optional<Tried> leastOf(List<Change> kind) {
+        List<Tried> tried = kind.stream().flatMap(it -> tried(it).stream()).toList();
+        return tried.stream()
+                .filter(Tried::isEnough)
+                .findFirst()
+                .or(() -> tried.stream().min(Comparator.comparingDouble(Tried::harm)));
     }
 
     /** What a change leads to; nothing where no such needle is made for the machine. */

@@ -68,6 +68,17 @@ public final class NeedleRange {
                 .toList();
     }
 
+    /** Returns the spacings in millimetres in which a type with several points is made for any of these systems, narrowest first. */
+    public List<Double> spacingsMm(List<NeedleSystem> systems, NeedleType type) {
+        return systems.stream()
+                .flatMap(it -> of(it).stream())
+                .filter(it -> it.type() == type)
+                .map(Needle::spacingMm)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
     private void addHomeNeedles() {
         NeedleSystem home = NeedleSystem.H_130_705;
         add(home, UNIVERSAL, 60, 65, 70, 75, 80, 90, 100, 110, 120);

@@ -1,6 +1,5 @@
 package belonax.web.match;
 
-import belonax.hazard.Limit;
 import belonax.hazard.Verdict;
 import belonax.machine.FootLength;
 import belonax.match.Match;
@@ -17,7 +16,7 @@ final class MatchWords {
 
     /** Returns what the answer begins with, before the needle. */
     static String lead(Match match, boolean alreadyIn) {
-        if (standsInTheWay(match).isPresent()) {
+        if (match.standsInTheWay().isPresent()) {
             return "Not like this:";
         }
         if (alreadyIn) {
@@ -31,15 +30,9 @@ final class MatchWords {
         };
     }
 
-    private static Optional<Limit> standsInTheWay(Match match) {
-        return match.limits().stream()
-                .filter(it -> it.verdict() == Verdict.AVOID)
-                .findFirst();
-    }
-
     /** Returns the answer: a needle, or what stands in the way of every needle. */
     static String headline(Match match) {
-        return standsInTheWay(match)
+        return match.standsInTheWay()
                 .map(it -> switch (it.kind()) {
                     case HEIGHT -> "too high for the foot";
                     case PIERCING -> "too much for the motor";
