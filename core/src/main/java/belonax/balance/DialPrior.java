@@ -31,11 +31,11 @@ record DialPrior(double mean, double spread) {
             covariance[i][i] = MACHINES_DIFFER[i] * MACHINES_DIFFER[i];
         }
         for (PastBalance it : past) {
-            double[] features = DialGuide.features(it.top().value(), it.stackMm(), it.stitchWidthMm());
+            double[] features = DialGuide.features(it.thread(), it.stackMm(), it.stitchWidthMm());
             double seen = (it.dial() - band) / number - DialGuide.ofThread(it.thread());
             learn(slopes, covariance, features, seen);
         }
-        double[] asked = DialGuide.features(setup.top().totalTex(), setup.stackMm(), setup.stitchWidthMm());
+        double[] asked = DialGuide.features(setup.top(), setup.stackMm(), setup.stitchWidthMm());
         double mean = dot(slopes, asked) + DialGuide.ofThread(setup.top()) + bobbin(setup);
         double spread = Math.sqrt(dot(times(covariance, asked), asked) + TODAY * TODAY);
         return new DialPrior(band + mean * number, spread * number);

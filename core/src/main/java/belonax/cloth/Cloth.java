@@ -36,6 +36,8 @@ public record Cloth(
     public static final String DESCRIBED = "described";
 
     private static final double UNTOLD_KNIT_STRETCH = 35;
+    /** Stabilisers up to this weight are torn or washed away. */
+    private static final double TEARS_BELOW_GSM = 60;
 
     public Cloth {
         traits = traits.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(traits));
@@ -117,6 +119,13 @@ public record Cloth(
     /** Tells whether it is cotton, batting and cotton in one: a stack by itself, of which one layer is sewn. */
     public boolean isWholeStack() {
         return make == Make.SANDWICH;
+    }
+
+    /** Tells whether it gives way to the blade instead of resisting: batting, foam, and what is torn or washed away. */
+    public boolean yields() {
+        boolean tornAway = structure == Structure.NONWOVEN && weightGsm < TEARS_BELOW_GSM && !has(Trait.ABRASIVE);
+        boolean washedAway = structure == Structure.FILM && weightGsm < TEARS_BELOW_GSM;
+        return make == Make.BATTING || has(Trait.LOFTY) || !carries() && (tornAway || washedAway);
     }
 
     private double mmPerGsm() {

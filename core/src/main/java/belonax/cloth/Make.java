@@ -8,13 +8,13 @@ public enum Make {
     /** What structure, density and traits tell is all there is to tell. */
     ORDINARY("nothing special", Double.NaN, Double.NaN, Double.NaN),
     WEBBING("webbing", 1, 1.5, 0.85),
-    COATING("coat cloth, melton", 0.7, 0.7, 0.6),
+    COATING("coat cloth, melton", 0.65, 0.7, 0.66),
     TOWELLING("towelling, loops", 0.6, 0.6, 0.35),
     FLEECE("fleece, lofty knit", 0.6, 0.4, 0.35),
-    FUR("fur or plush", 0.6, 0.4, 0.25),
-    BATTING("batting, wadding, foam", 0.35, 0.4, 0.35),
+    FUR("fur or plush", 0.45, 0.4, 0.33),
+    BATTING("batting, wadding, foam", 0.35, 0.4, 0.25),
     /** Cotton, batting and cotton in one: a whole stack by itself. */
-    SANDWICH("a ready batting sandwich", 0.76, 0.4, 0.35);
+    SANDWICH("a ready batting sandwich", 0.76, 0.4, 0.3);
 
     private final String words;
     private final double resistance;
@@ -48,7 +48,7 @@ public enum Make {
             return pressed;
         }
         if (cloth.has(Trait.LOFTY)) {
-            return cloth.has(Trait.PILE) ? 0.25 : 0.35;
+            return cloth.has(Trait.PILE) ? 0.33 : cloth.structure() == Structure.NONWOVEN ? 0.25 : 0.35;
         }
         return cloth.has(Trait.PILE) ? 0.6 : atCrossing ? 0.7 : 0.85;
     }

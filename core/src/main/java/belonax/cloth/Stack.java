@@ -224,6 +224,11 @@ public final class Stack {
         return any(it -> it.has(trait));
     }
 
+    /** Tells whether something drags on the foot; batting and foam lie inside and never meet it. */
+    public boolean dragsOnTheFoot() {
+        return any(it -> it.has(Trait.STICKY) && it.make() != Make.BATTING && !it.has(Trait.LOFTY));
+    }
+
     /** Returns it in words, such as {@code 2 layers of swim knit}. */
     public String words() {
         return all.stream()

@@ -130,6 +130,11 @@ final class Carried {
         return tightAndFine;
     }
 
+    /** Returns how far fine close yarns are so many that no rounded point gets through; a light taffeta still lets one pass. */
+    double closedToRoundedPoints() {
+        return tightAndFine * Fade.in(cloth.weightGsm(), 100);
+    }
+
     /** Returns how far it is a woven too fine for a jeans needle. */
     double fine() {
         return fine;
@@ -138,6 +143,11 @@ final class Carried {
     /** Returns how far it is a knit whose give wants a stretch needle before a jersey one. */
     double elastic() {
         return elastic;
+    }
+
+    /** Returns how far it is a knit that gives so much that it closes on a jersey needle too: swim knit, rib, mesh. */
+    double veryElastic() {
+        return knit ? Fade.between(stretch, 60, 80) : 0;
     }
 
     /** Returns how far it is a woven without give. */

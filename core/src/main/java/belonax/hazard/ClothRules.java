@@ -21,7 +21,7 @@ import java.util.function.Predicate;
 /** What the cloth brings with it, whatever the needle; helpers bring their own hazards. Source: docs/craft.md, "Cloth". */
 final class ClothRules {
     /** Up to this weight under the foot no blade is loaded, in g/m². */
-    private static final double LOADS_FROM_GSM = 650;
+    private static final double LOADS_FROM_GSM = 900;
 
     private ClothRules() {}
 
@@ -77,12 +77,12 @@ final class ClothRules {
                     .asFarAs(job -> Fade.between(job.stack().layers(), 2, 8))
                     .of(Part.CLOTH)
                     .because("Each further layer springs a little under the foot, and the loop is late."),
-            moves(BREAK, job -> 0.9 * timesAtCrossing(job))
+            moves(BREAK, job -> 0.45 * timesAtCrossing(job))
                     .when(Job::hasCrossing)
                     .of(Part.CLOTH)
                     .because(job -> "At the crossing " + job.crossingLayers()
                             + " layers deflect the needle: flatten, level the foot, turn by hand."),
-            moves(SKIP, job -> 0.7 * timesAtCrossing(job))
+            moves(SKIP, job -> 0.35 * timesAtCrossing(job))
                     .when(Job::hasCrossing)
                     .of(Part.CLOTH)
                     .because("On a hump the foot tilts and the first stitches down from it skip."),
@@ -93,7 +93,7 @@ final class ClothRules {
 
     static final List<Factor> OF_HELPERS_AND_HARD_THINGS = List.of(
             raises(PUCKER, 0.5)
-                    .when(job -> job.stack().has(Trait.STICKY))
+                    .when(job -> job.stack().dragsOnTheFoot())
                     .of(Part.CLOTH)
                     .because(job -> "It drags on the foot, and stitches come short: "
                             + (job.purpose().hasFootOfItsOwn()

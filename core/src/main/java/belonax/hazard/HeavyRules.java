@@ -43,17 +43,23 @@ final class HeavyRules {
                     .because("A blade that bends in dense cloth or many layers misses the hook."),
             raises(SKIP, 0.8)
                     .when(job -> !job.isKnit() && !job.isOverRubber())
+                    .onClothAsFarAs(Carried::crisp)
                     .asFarAs(Job::stiffness)
                     .withPoint(JERSEY, STRETCH)
                     .because("A blade that bends in dense cloth or many layers misses the hook."),
             raises(BREAK, 0.6)
                     .when(job -> !job.isKnit() && !job.isOverRubber())
+                    .onClothAsFarAs(Carried::crisp)
                     .asFarAs(Job::stiffness)
                     .withPoint(JERSEY, STRETCH)
                     .because("Its blade is not made for dense cloth or many layers."),
             raises(BREAK, 0.6)
+                    .asFarAs(job -> job.stiffness() * (1 - job.thickThread()))
+                    .withPoint(TOPSTITCH)
+                    .because("Its blade is no stouter than an ordinary one, and this thread does not need its eye."),
+            raises(BREAK, 0.6)
                     .asFarAs(Job::stiffness)
-                    .withPoint(QUILTING, TOPSTITCH, EMBROIDERY)
+                    .withPoint(QUILTING, EMBROIDERY)
                     .because("Its blade is not made for dense cloth or many layers."),
             raises(MARK, 1.5)
                     .onClothAsFarAs(Carried::fine)
@@ -67,12 +73,12 @@ final class HeavyRules {
                     .because("A jeans needle is too coarse for delicate cloth: its holes show."),
             raises(MARK, 0.7)
                     .when(job -> job.isWoven() && !job.isCoated())
-                    .asFarAs(job -> 1 - job.stiffness())
+                    .asFarAs(job -> 1 - Math.max(job.stiffness(), job.manyLayers()))
                     .withPoint(JEANS)
                     .because("A jeans needle is stiffer and blunter in its shoulders than this cloth needs."),
             raises(SKIP, 0.7)
                     .when(job -> job.isWoven() && !job.isCoated())
-                    .asFarAs(job -> 1 - job.stiffness())
+                    .asFarAs(job -> 1 - Math.max(job.stiffness(), job.manyLayers()))
                     .withPoint(JEANS)
                     .because("Its stout blade gains nothing on cloth that an ordinary one goes through."));
 

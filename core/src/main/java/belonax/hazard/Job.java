@@ -32,6 +32,13 @@ import java.util.OptionalDouble;
  */
 public final class Job {
     private static final double STABILISER_GSM = 80;
+    /** Like every helper it counts a fifth for the size. */
+    private static final double STABILISER_COUNTS = 0.2;
+    /** Below this weight a woven is drawn up by the lightest pull. */
+    private static final double DRAWN_UP_BELOW_GSM = 80;
+    /** Below this weight a delicate woven is drawn up like a sheer. */
+    private static final double SILK_BELOW_GSM = 130;
+
     private static final double HEAVY_GSM = 800;
     private static final double SOFT_BUT_HEAVY_GSM = 1100;
     private static final double STANDARD_EYE = NeedleType.UNIVERSAL.eye().widthShare();
@@ -39,6 +46,8 @@ public final class Job {
     private static final double LEADS_A_WOVEN_PERCENT = 15;
     /** Up to this weight a jeans, stretch or jersey needle still goes through a hide that is joined to cloth. */
     private static final double THIN_HIDE_GSM = 800;
+    /** A seam in a cloth that gives so much pops where its thread does not give. */
+    private static final double POPS_FROM_PERCENT = 15;
     /** A seam over rubber has to go on giving. */
     private static final double OVER_RUBBER_MM = 2;
 
@@ -92,7 +101,7 @@ public final class Job {
                 .orElse(stack.leading().stretchPercent());
         resistingGsm = stack.resistingGsm() + stabiliserGsm();
         threadDiameterMm = it.thread.diameterMm();
-        clothWindow = ClothWindow.of(stack, stack.counted().gsm() + stabiliserGsm(), it.purpose);
+        clothWindow = ClothWindow.of(stack, STABILISER_COUNTS * stabiliserGsm(), it.purpose);
         largestThreadNm = threadWindow(STANDARD_EYE).maxNm();
         standardEyeMisses = windowsMissEachOther(STANDARD_EYE);
         tooThickForOrdinaryEyes = threadTooThick(STANDARD_EYE);
@@ -360,7 +369,15 @@ public final class Job {
         return sheerness() > 0.5;
     }
 
-    /** Tells whether a stiff blade matters: denim, canvas, dense twill, or many layers of a woven. */
+    /** Tells whether a seam in it puckers at the least pull: sheers, silks, linings. */
+    public boolean drawsUpEasily() {
+        Cloth cloth = stack.heaviest();
+        return cloth.structure() == Structure.WOVEN
+                && (cloth.weightGsm() < DRAWN_UP_BELOW_GSM
+                        || cloth.weightGsm() < SILK_BELOW_GSM && cloth.has(Trait.DELICATE));
+    }
+
+    /** Tells whether a stiff blade matters: denim, canvas, dense twill, or a heavy stack of a woven. */
     public boolean wantsStiffBlade() {
         return stiffness > 0.5;
     }
@@ -368,6 +385,11 @@ public final class Job {
     /** Returns how far a stiff blade matters, 0 to 1. */
     double stiffness() {
         return stiffness;
+    }
+
+    /** Returns how far so many layers lie there that a stout blade does no harm, 0 to 1. */
+    double manyLayers() {
+        return Fade.between(stack.layers(), 3, 6);
     }
 
     /** Returns how far the thread is thick enough to be meant to be seen: half at about tex 45. */
@@ -385,10 +407,15 @@ public final class Job {
         return leastSwingMm;
     }
 
+    /** Tells whether the seam is worn, its cloth gives, and the thread does not: it snaps sooner or later. */
+    public boolean popsInWear() {
+        return purpose().isWorn() && stretchPercent >= POPS_FROM_PERCENT && !thread().gives();
+    }
+
     /** Tells whether a little width would let the seam give, though a straight stitch serves: a knit's seam, hem or zip. */
     public boolean gainsBySwinging() {
         boolean joins = purpose() == Purpose.SEAM || purpose() == Purpose.HEM || purpose() == Purpose.ZIP;
-        return joins && knit && stretchPercent >= 20;
+        return joins && knit && !hide && !coated && stretchPercent >= 20;
     }
 
     /**
@@ -461,9 +488,7 @@ public final class Job {
             return twill;
         }
         double limit = isLofty() || hasPile() ? SOFT_BUT_HEAVY_GSM : HEAVY_GSM;
-        double byWeight = Fade.between(resistingGsm, 0.6 * limit, 1.4 * limit);
-        double byLayers = Fade.between(stack.layers(), 2, 8);
-        return Math.max(twill, Math.max(byWeight, byLayers));
+        return Math.max(twill, Fade.between(stack.counted().gsm(), 0.75 * limit, 1.4 * limit));
     }
 
     /** In hide and film a buttonhole is two straight lines and a cut, a bar tack and a satin edge a straight box. */
@@ -484,10 +509,9 @@ public final class Job {
     private static List<Carried> carried(Stack stack) {
         List<Layers> layers = stack.carrying();
         List<Double> shares = stack.counted().shares();
-        double sum = shares.stream().mapToDouble(it -> it).sum();
         List<Carried> carried = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {
-            carried.add(new Carried(layers.get(i).cloth(), shares.get(i) / sum));
+            carried.add(new Carried(layers.get(i).cloth(), shares.get(i)));
         }
         return List.copyOf(carried);
     }

@@ -200,8 +200,19 @@ public final class Limits {
                                         + " tex %.0f.",
                         tex,
                         thickest),
-                "Wind it on the bobbin by hand, in a spare case with its screw opened, and sew with the right side down and an"
-                        + " ordinary thread on top.");
+                capital(shownInstead(job)));
+    }
+
+    /** Returns where a thread goes that is too thick for the needle and meant to be seen, as the end of a sentence. */
+    public static String shownInstead(Job job) {
+        return job.machineKind().filter(MachineKind::hasLoopers).isPresent()
+                ? "put it in the upper looper, whose eye takes it, with an ordinary thread in the needle."
+                : "wind it on the bobbin by hand, in a spare case with its screw opened, and sew with the right side down and an"
+                        + " ordinary thread on top.";
+    }
+
+    private static String capital(String sentence) {
+        return Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
     }
 
     private static Optional<Limit> strike(Job job) {

@@ -41,11 +41,17 @@ final class PointRules {
                     .withPoint(STRETCH)
                     .becauseOfCloth(it -> "The deep scarf and high eye throw a bigger loop, and a cloth that gives "
                             + it.percent() + " % closes on a small one."),
-            movesOnCloth(SKIP, it -> 1.1 + 0.02 * Math.max(0, it.stretchPercent() - 45))
+            movesOnCloth(SKIP, it -> 0.7 + 0.02 * Math.max(0, it.stretchPercent() - 45))
                     .onClothAsFarAs(Carried::elastic)
                     .withPoint(JERSEY)
                     .becauseOfCloth(it -> "A knit that gives " + it.percent()
                             + " % can close on a jersey needle's loop; the stretch needle's is bigger."),
+            raises(SKIP, 0.5)
+                    .onClothAsFarAs(Carried::veryElastic)
+                    .withPoint(JERSEY)
+                    .atBest(Verdict.CAN_PASS)
+                    .becauseOfCloth(it -> "A cloth that gives " + it.percent()
+                            + " % is work for a stretch needle; a jersey one can pass if it skips nothing on a scrap."),
             raises(PUCKER, 1.0)
                     .onClothAsFarAs(it -> it.isKnit() ? 1 - it.elastic() : 0)
                     .withKind(PointRules::hasJerseyBeside)
@@ -178,9 +184,15 @@ final class PointRules {
                     .withPoint(SHARP)
                     .because(
                             "On an ordinary woven a sharp point now and then cuts a yarn that a rounded one slips past."),
-            raises(SKIP, 1.9)
+            raises(SKIP, 1.0)
                     .when(job -> !job.isOverRubber())
                     .onClothAsFarAs(Carried::tightAndFine)
+                    .withPoint(UNIVERSAL, SELF_THREADING)
+                    .atBest(Verdict.CAN_PASS)
+                    .because("A rounded point hardly parts yarns this fine and close: it can skip, so test it first."),
+            raises(SKIP, 0.9)
+                    .when(job -> !job.isOverRubber())
+                    .onClothAsFarAs(Carried::closedToRoundedPoints)
                     .withPoint(UNIVERSAL, SELF_THREADING)
                     .atBest(Verdict.AVOID)
                     .because("A rounded point cannot part yarns this fine and close: it skips and puckers."),

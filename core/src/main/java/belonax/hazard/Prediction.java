@@ -44,6 +44,11 @@ public final class Prediction {
         return expectedHarm;
     }
 
+    /** Returns by how many sizes the needle lies outside those that are good for cloth and thread; 0 or less inside. */
+    public double outsideBySizes() {
+        return SizeRules.outsideBySizes(outlook.job(), needle);
+    }
+
     /** Returns the same prediction with every hazard lowered by as many log-odds: what a success of this very set-up tells. */
     public Prediction loweredBy(double logOdds) {
         return movedBy(any -> -logOdds);

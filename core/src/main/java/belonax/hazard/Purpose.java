@@ -103,6 +103,11 @@ public enum Purpose {
         return BY_HAND.contains(this);
     }
 
+    /** Tells whether its foot hovers over the cloth and presses on nothing. */
+    public boolean hovers() {
+        return isByHand() || this == EMBROIDERY;
+    }
+
     /** Tells whether it is sewn with a foot made for it, so that the cloth has no say in the foot. */
     public boolean hasFootOfItsOwn() {
         return !ON_ANY_FOOT.contains(this);

@@ -73,6 +73,7 @@ final class SpecialNeedleRules {
             raises(SKIP, 1.0)
                     .when(job -> !job.purpose().isDense())
                     .withPoint(EMBROIDERY)
+                    .atBest(Verdict.CAN_PASS)
                     .because(
                             "Embroidery needle and thread belong together; an everyday seam is steadier with an ordinary"
                                     + " needle."),
@@ -109,6 +110,7 @@ final class SpecialNeedleRules {
             raises(SKIP, 0.8)
                     .when(SpecialNeedleRules::hasOrdinaryThread)
                     .withPoint(METALLIC)
+                    .atBest(Verdict.CAN_PASS)
                     .because("An ordinary thread wanders in the long eye; an ordinary needle does this job as well."),
             raises(PUCKER, 0.7)
                     .when(SpecialNeedleRules::hasOrdinaryThread)
@@ -201,14 +203,20 @@ final class SpecialNeedleRules {
                     .when(job -> job.purpose().isByHand())
                     .of(Part.NEEDLE_SIZE)
                     .because("In free-motion work the hands load the blade sideways, and a thin one bends."),
-            raises(BREAK, 2.5)
+            raises(BREAK, 1.5)
                     .when(job -> job.purpose().isByHand())
                     .with(it -> it.needle().size().nm() < 75)
                     .of(Part.NEEDLE_SIZE)
-                    .atBest(Verdict.AVOID)
+                    .atBest(Verdict.CAN_PASS)
                     .because(
                             "Some work freely with a 60 or 70 so that no hole shows; we stop at 75/11, because the hands bend a"
-                                    + " thinner one into the plate."));
+                                    + " thinner one into the plate."),
+            raises(BREAK, 1.0)
+                    .when(job -> job.purpose().isByHand())
+                    .with(it -> it.needle().size().nm() < 65)
+                    .of(Part.NEEDLE_SIZE)
+                    .atBest(Verdict.AVOID)
+                    .because("In free-motion work a 60/8 bends into the plate sooner or later."));
 
     private static boolean isQuilting(Job job) {
         return job.purpose() == Purpose.QUILTING || job.hasBatting();

@@ -37,6 +37,10 @@ final class ThreadRules {
                     .when(job -> job.thread().quality() == Quality.UNKNOWN)
                     .of(Part.THREAD)
                     .because("A thread that nobody can name may be old or cheap: snap-test it first."),
+            moves(SHRED, (job, it) -> 0.06 * Math.max(0, 80 - it.needle().size().nm()))
+                    .when(job -> job.thread().isMetallic())
+                    .of(Part.THREAD)
+                    .because("Metallic thread wants an 80 or a 90: a finer blade's eye and groove strip it."),
             raises(SHRED, 1.8)
                     .when(job -> job.thread().isMetallic())
                     .of(Part.THREAD)
@@ -74,11 +78,20 @@ final class ThreadRules {
                     .because("Wax-coated thread is for hand sewing: its wax stays in the discs, and a technician has to"
                             + " clean them."),
             raises(SHRED, 1.2)
-                    .when(job -> job.stretchPercent() >= 8 && !job.thread().gives())
+                    .when(Job::popsInWear)
                     .of(Part.THREAD)
+                    .atBest(Verdict.CAN_PASS)
                     .because(job -> "A cloth that gives wants a thread that gives: "
                             + (job.thread().isMetallic() ? "metallic thread" : "cotton")
                             + " snaps in the seam, polyester does not."),
+            raises(SHRED, 0.6)
+                    .when(job -> !job.popsInWear()
+                            && job.stretchPercent() >= 8
+                            && !job.thread().gives())
+                    .of(Part.THREAD)
+                    .because(job -> "A cloth that gives wants a thread that gives: "
+                            + (job.thread().isMetallic() ? "metallic thread" : "cotton")
+                            + " has none, polyester has."),
             raises(SHRED, 0.9)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
                     .of(Part.THREAD)

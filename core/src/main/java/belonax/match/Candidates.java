@@ -6,12 +6,14 @@ import belonax.hazard.Reason;
 import belonax.hazard.Verdict;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
+import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * All needles of one match, and the lowest harm among them, against which verdicts are measured. Kinds that must not be used
@@ -54,7 +56,46 @@ final class Candidates {
         Needle needle = prediction.needle().needle();
         return isProven(needle)
                 ? ProvenSetup.judged(prediction, this)
-                : new Recommendation(needle, Verdicts.of(prediction, lowestHarm), prediction, false, seen(needle));
+                : new Recommendation(needle, verdict(prediction), prediction, false, seen(needle));
+    }
+
+    Verdict verdict(Prediction prediction) {
+        return Verdicts.of(prediction, this);
+    }
+
+    /** Returns the lowest harm among the sizes of a needle's own kind. */
+    double lowestOfTheKind(Prediction prediction) {
+        double lowest = prediction.expectedHarm();
+        for (Prediction it : ofTheKind(prediction)) {
+            lowest = Math.min(lowest, it.expectedHarm());
+        }
+        return lowest;
+    }
+
+    /** Tells whether a thinner and a thicker needle of the same kind are both like this. */
+    boolean hasBetterSizesOnBothSides(Prediction prediction, Predicate<Prediction> like) {
+        NeedleSize size = prediction.needle().needle().size();
+        boolean thinner = false;
+        boolean thicker = false;
+        for (Prediction it : ofTheKind(prediction)) {
+            int by = it.needle().needle().size().compareTo(size);
+            thinner |= by < 0 && like.test(it);
+            thicker |= by > 0 && like.test(it);
+        }
+        return thinner && thicker;
+    }
+
+    /** Returns the sizes of a needle's kind: those that are tried, or else, for a kind that nobody asked for, every one. */
+    private List<Prediction> ofTheKind(Prediction prediction) {
+        Needle needle = prediction.needle().needle();
+        List<Prediction> tried = usable.stream()
+                .filter(it -> it.needle().needle().isOfKind(needle))
+                .toList();
+        return tried.isEmpty()
+                ? NeedleSize.LADDER.stream()
+                        .map(it -> outlook.with(NeedleInUse.fresh(needle.inSize(it))))
+                        .toList()
+                : tried;
     }
 
     /** Returns what to expect of the needles of kinds that may be used. */

@@ -3,15 +3,14 @@ package belonax.match;
 import belonax.BadInput;
 import belonax.cloth.Stack;
 import belonax.hazard.Job;
+import belonax.hazard.Limits;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeWindow;
 import belonax.hazard.ThreadWindow;
 import belonax.hazard.Verdict;
 import belonax.needle.Needle;
-import belonax.needle.NeedleRange;
 import belonax.needle.NeedleType;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,20 +21,16 @@ import java.util.Optional;
 final class ConflictFinder {
     private static final double STANDARD_EYE = NeedleType.UNIVERSAL.eye().widthShare();
 
-    private final NeedleRange range;
+    private ConflictFinder() {}
 
-    ConflictFinder(NeedleRange range) {
-        this.range = range;
-    }
-
-    Optional<Conflict> find(MatchRequest request) {
-        Job job = request.job();
+    /** @param judged the needles that may be taken, best first */
+    static Optional<Conflict> find(Job job, List<Recommendation> judged) {
         if (job.purpose() == Purpose.OPENWORK || !job.windowsMissEachOther(STANDARD_EYE)) {
             return Optional.empty();
         }
         boolean threadTooThick = isThreadTooThick(job);
         List<String> ways = new ArrayList<>();
-        biggerEye(request).ifPresent(ways::add);
+        biggerEye(job, judged).ifPresent(ways::add);
         otherThread(job, threadTooThick).ifPresent(ways::add);
         otherLayers(job, threadTooThick).ifPresent(ways::add);
         return Optional.of(new Conflict(why(job, threadTooThick), ways));
@@ -61,29 +56,24 @@ final class ConflictFinder {
                         : " Thread first, the needle bends in the cloth; cloth first, the loop goes slack and skips.");
     }
 
-    /** A type with a bigger eye, where it is made in a size that the cloth allows. */
-    private Optional<String> biggerEye(MatchRequest request) {
-        Job job = request.job();
-        return request.systems().stream()
-                .flatMap(it -> range.of(it).stream())
-                .filter(it -> CandidateNeedles.isWished(it, request)
-                        && it.point().eye().widthShare() > STANDARD_EYE)
-                .filter(it -> job.isMadeForThisWork(it.point()))
-                .filter(it -> fits(it, job))
-                .min(Comparator.comparing((Needle it) -> it.type() != NeedleType.TOPSTITCH)
-                        .thenComparing(it ->
-                                Math.abs(it.size().step() - job.clothWindow().step())))
-                .map(it -> "Take the " + it.words()
-                        + ": its eye is wide enough for this thread in a size that the cloth" + " allows.");
+    /** The best needle with a bigger eye, where it passes in a size that the cloth allows. */
+    private static Optional<String> biggerEye(Job job, List<Recommendation> judged) {
+        return judged.stream()
+                .filter(it -> it.verdict() != Verdict.AVOID && fits(it.needle(), job))
+                .findFirst()
+                .map(it -> "Take the " + it.needle().words()
+                        + ": its eye is wide enough for this thread in a size that the cloth allows.");
     }
 
     private static boolean fits(Needle needle, Job job) {
-        ThreadWindow window = job.threadWindow(needle.point().eye().widthShare());
+        double eye = needle.point().eye().widthShare();
+        ThreadWindow window = job.threadWindow(eye);
         int nm = needle.size().nm();
-        return job.clothWindow().sizes().contains(needle.size())
+        return eye > STANDARD_EYE
+                && job.isMadeForThisWork(needle.point())
+                && job.clothWindow().sizes().contains(needle.size())
                 && nm >= window.tightestNm()
-                && nm <= window.maxNm()
-                && job.limits().cap(needle) != Verdict.AVOID;
+                && nm <= window.maxNm();
     }
 
     /** The tex that would fit: the thickest that goes through the cloth's largest size, or the finest that fills its smallest. */
@@ -93,8 +83,7 @@ final class ConflictFinder {
             double diameterMm = cloth.max().bladeMm() * STANDARD_EYE / ThreadWindow.COMFORT;
             long tex = (long) Math.floor(job.thread().texAtDiameter(diameterMm));
             return Optional.of("Take a finer thread: up to tex " + tex + " fits a " + cloth.max()
-                    + ". A heavy thread can still be shown: wind it on the bobbin by hand and sew with the right side down, an"
-                    + " ordinary thread on top.");
+                    + ". A heavy thread can still be shown: " + Limits.shownInstead(job));
         }
         double diameterMm = ThreadWindow.diameterFillingMm(job.thread(), cloth.min());
         long tex = (long) Math.ceil(job.thread().texAtDiameter(diameterMm));

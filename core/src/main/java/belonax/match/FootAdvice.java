@@ -20,7 +20,6 @@ import static belonax.machine.FootKind.STRAIGHT;
 import static belonax.machine.FootKind.WALKING;
 import static belonax.machine.FootKind.ZIPPER;
 
-import belonax.cloth.Trait;
 import belonax.hazard.Job;
 import belonax.machine.FootKind;
 import java.util.List;
@@ -30,13 +29,15 @@ import java.util.Optional;
  * The foot to start with. Too much pressure waves knits and puckers thin cloth; too little lets it slip. Source:
  * docs/craft.md, "Stitch, foot and dial by purpose".
  *
+ * @param pressure how hard it presses; none for a foot that hovers
  * @param kind the foot for it
  * @param nextBest what does nearly as well; where the machine's feet are told, one of them
  * @param lacking whether the machine's own feet are told and the right one is not among them
  */
-public record FootAdvice(Pressure pressure, FootKind kind, Optional<FootKind> nextBest, boolean lacking) {
+public record FootAdvice(Optional<Pressure> pressure, FootKind kind, Optional<FootKind> nextBest, boolean lacking) {
     private static final int MANY_LAYERS = 6;
     private static final double THIN_GSM = 150;
+    private static final int STIFF_LAYERS = 3;
 
     /** How hard the foot presses. */
     public enum Pressure {
@@ -83,24 +84,32 @@ public record FootAdvice(Pressure pressure, FootKind kind, Optional<FootKind> ne
                 .orElse(kind.words() + ", which is not among yours");
     }
 
-    private static Pressure pressure(Job job) {
+    private static Optional<Pressure> pressure(Job job) {
+        return job.purpose().hovers() ? Optional.empty() : Optional.of(pressed(job));
+    }
+
+    private static Pressure pressed(Job job) {
         boolean light = job.isKnit()
                 || job.resistingGsm() < THIN_GSM
                 || job.isDelicate()
                 || job.hasPile()
                 || job.isLofty()
-                || job.hasBatting()
-                || job.purpose().isByHand();
+                || job.hasBatting();
         if (light) {
             return Pressure.LIGHT;
         }
-        return job.wantsStiffBlade() ? Pressure.FIRM : Pressure.NORMAL;
+        return isStiffStack(job) ? Pressure.FIRM : Pressure.NORMAL;
+    }
+
+    /** What is stiff and high slips under the foot; what is stiff and flat does not, and hide, film and coating keep its marks. */
+    private static boolean isStiffStack(Job job) {
+        boolean marks = job.keepsHoles() || job.isCoated();
+        return job.wantsStiffBlade() && !marks && job.stack().layers() >= STIFF_LAYERS;
     }
 
     private static List<FootKind> inOrder(Job job) {
         return switch (job.purpose()) {
-            case SEAM, BASTE, ELASTIC, SHIRRING, BAR_TACK -> forCloth(job);
-            case HEM -> forCloth(job).equals(List.of(STANDARD)) ? List.of(STANDARD, BLIND_HEM) : forCloth(job);
+            case SEAM, HEM, BASTE, ELASTIC, SHIRRING, BAR_TACK -> forCloth(job);
             case GATHER -> List.of(STANDARD, GATHERING);
             case PIECING -> List.of(QUARTER_INCH, STANDARD);
             case TOPSTITCH -> isSticky(job) ? List.of(NON_STICK, ROLLER, EDGE) : List.of(EDGE, OPEN_TOE, STANDARD);
@@ -137,6 +146,6 @@ public record FootAdvice(Pressure pressure, FootKind kind, Optional<FootKind> ne
     }
 
     private static boolean isSticky(Job job) {
-        return job.stack().has(Trait.STICKY) || job.isFilm() || job.isHide();
+        return job.stack().dragsOnTheFoot() || job.isFilm() || job.isHide();
     }
 }

@@ -20,19 +20,12 @@ public final class Match {
     private static final double NEARLY = 0.05;
 
     private final MatchRequest request;
-    private final ConflictFinder conflicts;
     private final WayFinder ways;
     private final List<Recommendation> recommendations;
     private final Candidates candidates;
 
-    Match(
-            MatchRequest request,
-            ConflictFinder conflicts,
-            WayFinder ways,
-            List<Recommendation> recommendations,
-            Candidates candidates) {
+    Match(MatchRequest request, WayFinder ways, List<Recommendation> recommendations, Candidates candidates) {
         this.request = request;
-        this.conflicts = conflicts;
         this.ways = ways;
         this.recommendations = List.copyOf(recommendations);
         this.candidates = candidates;
@@ -62,7 +55,7 @@ public final class Match {
 
     /** Returns what cloth and thread disagree about, where they do. */
     public Optional<Conflict> conflict() {
-        return conflicts.find(request);
+        return ConflictFinder.find(job(), recommendations);
     }
 
     /** Returns what would help, where every needle is one to avoid and no limit brings its own way out. */
@@ -101,7 +94,7 @@ public final class Match {
                 List<Recommendation> ordered = new ArrayList<>(recommendations);
                 ordered.remove(nearly.get());
                 ordered.add(0, nearly.get());
-                return new Match(request, conflicts, ways, ordered, candidates);
+                return new Match(request, ways, ordered, candidates);
             }
         }
         return this;
@@ -125,7 +118,7 @@ public final class Match {
     public List<Recommendation> neighbours() {
         Needle advised = best().needle();
         List<Recommendation> sameKind = candidates.usable().stream()
-                .filter(it -> isSameKind(it.needle().needle(), advised))
+                .filter(it -> it.needle().needle().isOfKind(advised))
                 .map(candidates::judged)
                 .sorted(Comparator.comparing(it -> it.needle().size()))
                 .toList();
@@ -135,13 +128,6 @@ public final class Match {
                 .filter(it -> at >= 0 && it >= 0 && it < sameKind.size())
                 .mapToObj(sameKind::get)
                 .toList();
-    }
-
-    private static boolean isSameKind(Needle one, Needle other) {
-        return one.type() == other.type()
-                && one.system() == other.system()
-                && one.point() == other.point()
-                && one.spacingMm() == other.spacingMm();
     }
 
     /** Returns every needle of a kind that may be used here, judged, in no order. */

@@ -15,13 +15,11 @@ import java.util.Map;
 public final class NeedleMatcher {
     private final HazardModel model;
     private final CandidateNeedles needles;
-    private final ConflictFinder conflicts;
     private final WayFinder ways;
 
     public NeedleMatcher(HazardModel model, NeedleRange range) {
         this.model = model;
         this.needles = new CandidateNeedles(range);
-        this.conflicts = new ConflictFinder(range);
         this.ways = new WayFinder(this, new Changes(range));
     }
 
@@ -37,7 +35,7 @@ public final class NeedleMatcher {
      */
     public Match match(MatchRequest request) {
         Candidates candidates = candidates(request);
-        return new Match(request, conflicts, ways, new Ranking(candidates).best(), candidates);
+        return new Match(request, ways, new Ranking(candidates).best(), candidates);
     }
 
     /** Returns every needle that is good for this, with its expected harm. */
@@ -45,7 +43,7 @@ public final class NeedleMatcher {
         Candidates candidates = candidates(request);
         Map<Needle, Double> good = new LinkedHashMap<>();
         for (Prediction it : candidates.usable()) {
-            if (Verdicts.of(it, candidates.lowestHarm()) == Verdict.GOOD) {
+            if (candidates.verdict(it) == Verdict.GOOD) {
                 good.put(it.needle().needle(), it.expectedHarm());
             }
         }

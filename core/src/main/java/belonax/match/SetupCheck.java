@@ -47,16 +47,16 @@ public final class SetupCheck {
     }
 
     private static Optional<Recommendation> better(Recommendation best, Recommendation judged) {
-        boolean helps = best.verdict().compareTo(judged.verdict()) < 0
-                || judged.verdict() == Verdict.AVOID
-                || best.expectedHarm() + CLEARLY_BETTER < judged.expectedHarm();
-        return judged.verdict() != Verdict.GOOD && helps ? Optional.of(best) : Optional.empty();
+        boolean helps =
+                judged.verdict() != Verdict.GOOD || best.expectedHarm() + CLEARLY_BETTER < judged.expectedHarm();
+        return helps ? Optional.of(best) : Optional.empty();
     }
 
     /**
      * The judgement.
      *
-     * @param better what to fit instead, where that is clearly better
+     * @param better the best that can be fitted, wherever the judged needle is not good, or that one is clearly better; where
+     *     nothing suits, it may be a new needle of the very same kind
      */
     public record Checked(NeedleInUse fitted, Recommendation judged, Optional<Recommendation> better) {
         public Verdict verdict() {

@@ -4,6 +4,7 @@ import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.machine.Dial;
 import belonax.machine.DialGuide;
+import belonax.machine.MachineKind;
 import java.util.Locale;
 
 /**
@@ -17,6 +18,8 @@ import java.util.Locale;
 public record StartingDial(double lower, double upper, String note) {
     private static final double EITHER_SIDE = 0.5;
     private static final double NOTICEABLE = 0.5;
+    /** Sheers, silks and linings pucker: a fine thread is no reason to pull more than usual. */
+    private static final double FINE_CLOTH = 0;
 
     static StartingDial of(Job job, int needles) {
         Dial dial = job.dial().orElseGet(Dial::numbered);
@@ -37,8 +40,10 @@ public record StartingDial(double lower, double upper, String note) {
     }
 
     private static double moved(Job job, int needles) {
-        double guide = DialGuide.moved(job.thread().totalTex(), job.stack().thicknessMm(), job.stitchWidthMm());
-        return guide + DialGuide.ofThread(job.thread()) + ofPurpose(job.purpose()) + ofNeedles(job, needles);
+        double guide = DialGuide.moved(job.thread(), job.stack().heightMm(), job.stitchWidthMm())
+                + DialGuide.ofThread(job.thread());
+        double puckersAt = job.drawsUpEasily() ? Math.min(guide, FINE_CLOTH) : guide;
+        return puckersAt + ofPurpose(job.purpose()) + ofNeedles(job, needles);
     }
 
     /** Returns by how many numbers the purpose asks for more or less pull. */
@@ -59,14 +64,18 @@ public record StartingDial(double lower, double upper, String note) {
     }
 
     private static String note(Job job, int needles, double higher) {
+        if (job.machineKind().filter(MachineKind::hasLoopers).isPresent()) {
+            return "Each needle and each looper has a dial of its own: begin with all of them at their usual place, and turn one at a"
+                    + " time.";
+        }
         if (job.thread().isMetallic() || job.thread().isMonofilament()) {
             return "Lower than usual: this thread wants a light pull.";
         }
         if (ofPurpose(job.purpose()) != 0) {
             return ofPurposeWords(job.purpose());
         }
-        if (job.thread().isRayonFilament()) {
-            return "A little lower than usual: smooth rayon wants a light pull.";
+        if (job.thread().isFilament()) {
+            return "A little lower than usual: smooth filament wants a light pull.";
         }
         if (needles > 1) {
             return String.format(
@@ -76,6 +85,9 @@ public record StartingDial(double lower, double upper, String note) {
         }
         if (higher <= -NOTICEABLE) {
             return "Lower than usual for thick thread or a thick stack; a strip on the same stack decides.";
+        }
+        if (job.drawsUpEasily()) {
+            return "Not above the usual place: fine cloth is drawn up by the lightest pull.";
         }
         return higher >= NOTICEABLE
                 ? "Higher than usual, because a fine thread slips through the discs more easily."

@@ -46,6 +46,7 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
     static final double LEAST_IN_HIDE_MM = 3.5;
 
     private static final double LEAST_WHERE_HOLES_STAY_MM = 3;
+    private static final double LEAST_IN_COATING_MM = 2.5;
     private static final double ON_PAPER_MM = 1.5;
 
     static StitchAdvice of(Job job, Needle needle, boolean twin) {
@@ -70,18 +71,24 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
         if (job.hasPaper()) {
             return ON_PAPER_MM;
         }
-        return job.isHide() || job.isFilm() ? LEAST_IN_HIDE_MM : longEnough(job, byWeight(job));
+        return longEnough(job, job.isHide() || job.isFilm() ? LEAST_IN_HIDE_MM : byWeight(job));
     }
 
     /** Returns a length, or the least that hide, film and cloth that keeps its holes allow. */
     static double longEnough(Job job, double lengthMm) {
-        if (job.hasPaper()) {
+        if (job.hasPaper() || lengthMm <= 1) {
             return lengthMm;
         }
-        double least = job.isHide() || job.isFilm()
+        double perforated = job.isHide() || job.isFilm()
                 ? LEAST_IN_HIDE_MM
-                : job.keepsHoles() && lengthMm > 1 ? LEAST_WHERE_HOLES_STAY_MM : 0;
-        return Math.max(least, lengthMm);
+                : job.keepsHoles() ? LEAST_WHERE_HOLES_STAY_MM : job.isCoated() ? LEAST_IN_COATING_MM : 0;
+        return Math.max(Math.max(perforated, forThread(job)), lengthMm);
+    }
+
+    /** A thick thread fills a short stitch: 3 mm from tex 60, 3.5 from tex 80, 4 from tex 90. */
+    private static double forThread(Job job) {
+        double tex = job.thread().totalTex();
+        return tex >= 90 ? 4 : tex >= 78 ? 3.5 : tex >= 58 ? 3 : 0;
     }
 
     private static double byWeight(Job job) {

@@ -82,8 +82,22 @@ final class StitchTable {
                         "Sewn stretched; a three-step zigzag holds flatter. The seam has to go on giving.");
             case SHIRRING ->
                 straight(job, 3.5, "Elastic thread wound by hand on the bobbin; steam the rows afterwards.");
-            case SATIN -> box(job, new StitchAdvice(ZIGZAG, 0.45, 3, "Close, 2 to 3.5 wide, on a stabiliser."));
-            case BAR_TACK -> box(job, new StitchAdvice(ZIGZAG, 0.4, 2.5, "0.3 to 0.4 mm, over and back once."));
+            case SATIN ->
+                box(
+                        job,
+                        new StitchAdvice(
+                                ZIGZAG,
+                                asClose(job, 2.5, 0.6),
+                                3,
+                                "As close as the thread is thick, 2 to 3.5 mm wide, on a stabiliser."));
+            case BAR_TACK ->
+                box(
+                        job,
+                        new StitchAdvice(
+                                ZIGZAG,
+                                asClose(job, 1.6, 0.8),
+                                2.5,
+                                "As close as the thread is thick, over and back once."));
             case COUCHING ->
                 new StitchAdvice(
                         ZIGZAG,
@@ -98,7 +112,7 @@ final class StitchTable {
 
     private static StitchAdvice seam(Job job, boolean twin, String first) {
         double length = StitchAdvice.seamLength(job);
-        boolean gives = job.isKnit() && job.stretchPercent() >= GIVES_PERCENT;
+        boolean gives = job.isKnit() && job.stretchPercent() >= GIVES_PERCENT && !job.isHide() && !job.isCoated();
         if (job.isOverRubber()) {
             return new StitchAdvice(
                     ZIGZAG,
@@ -128,7 +142,7 @@ final class StitchTable {
             case HEAVY -> 3.5;
             case VERY_HEAVY -> 4;
         };
-        if (job.isKnit() && job.stretchPercent() >= GIVES_PERCENT && !twin) {
+        if (job.isKnit() && job.stretchPercent() >= GIVES_PERCENT && !job.isHide() && !job.isCoated() && !twin) {
             return new StitchAdvice(
                     ZIGZAG,
                     3,
@@ -173,6 +187,12 @@ final class StitchTable {
                         ? "Differential 0.7 to 0.9, so that sheer cloth is not drawn up."
                         : "Differential at 1.";
         return new StitchAdvice(OVERLOCK, 2.5, 6, "5 to 7 mm wide. " + differential);
+    }
+
+    /** So many thread diameters from one stitch to the next, in steps of a twentieth. */
+    private static double asClose(Job job, double diameters, double mostMm) {
+        double apart = Math.round(diameters * job.threadDiameterMm() * 20) / 20.0;
+        return Math.max(0.3, Math.min(mostMm, apart));
     }
 
     /** In hide and film it becomes a straight box. */

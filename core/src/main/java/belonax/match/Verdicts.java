@@ -9,7 +9,7 @@ import belonax.hazard.Verdict;
  */
 final class Verdicts {
     /** A needle within this much of the lowest harm is as good to a sewist. */
-    static final double GOOD_WITHIN = 0.15;
+    static final double GOOD_WITHIN = 0.25;
     /** A needle this much worse than the best is to be avoided. */
     static final double AVOID_BEYOND = 0.60;
     /** With more harm than this nothing is good, even where nothing is better. */
@@ -17,18 +17,34 @@ final class Verdicts {
     /** With more harm than this nothing passes. */
     static final double PASSES_UP_TO = 1.2;
 
+    /** So many sizes outside the good ones a needle of a kind that passes passes too. */
+    private static final double BESIDE_SIZES = 2;
+
     private Verdicts() {}
 
-    static Verdict of(Prediction prediction, double lowestHarm) {
-        return byHarm(prediction.expectedHarm(), lowestHarm)
-                .or(prediction.limit())
-                .or(prediction.cap());
+    static Verdict of(Prediction prediction, Candidates among) {
+        return byHarm(prediction, among).or(prediction.limit()).or(prediction.cap());
     }
 
-    private static Verdict byHarm(double harm, double lowestHarm) {
-        if (harm <= lowestHarm + GOOD_WITHIN && harm <= GOOD_UP_TO) {
+    private static Verdict byHarm(Prediction prediction, Candidates among) {
+        double harm = prediction.expectedHarm();
+        double lowest = among.lowestHarm();
+        if (harm <= lowest + GOOD_WITHIN && harm <= GOOD_UP_TO) {
             return Verdict.GOOD;
         }
-        return harm <= lowestHarm + AVOID_BEYOND && harm <= PASSES_UP_TO ? Verdict.CAN_PASS : Verdict.AVOID;
+        boolean passes = passes(harm, lowest)
+                || isBesideAGoodSize(prediction, among)
+                || among.hasBetterSizesOnBothSides(prediction, it -> passes(it.expectedHarm(), lowest));
+        return passes ? Verdict.CAN_PASS : Verdict.AVOID;
+    }
+
+    /** Where the kind passes, the size alone is at fault, and a size or two beside a good one is no needle to avoid. */
+    private static boolean isBesideAGoodSize(Prediction prediction, Candidates among) {
+        return prediction.outsideBySizes() <= BESIDE_SIZES
+                && passes(among.lowestOfTheKind(prediction), among.lowestHarm());
+    }
+
+    private static boolean passes(double harm, double lowestHarm) {
+        return harm <= lowestHarm + AVOID_BEYOND && harm <= PASSES_UP_TO;
     }
 }

@@ -89,7 +89,7 @@ final class Warnings {
     }
 
     private void ofFibre() {
-        if (job.thread().fibre() == Fibre.COTTON && job.stretchPercent() >= 8) {
+        if (job.thread().fibre() == Fibre.COTTON && job.popsInWear()) {
             add("Cotton thread does not give with this cloth, and the seam will pop: take polyester.");
         } else if (job.thread().fibre() == Fibre.COTTON && isWashed()) {
             add(

@@ -47,6 +47,19 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
         return twin.map(Twin::point).orElse(type);
     }
 
+    /** Returns the same kind of needle in another size. */
+    public Needle inSize(NeedleSize other) {
+        return new Needle(system, type, other, twin);
+    }
+
+    /** Tells whether it differs from another one in size alone. */
+    public boolean isOfKind(Needle other) {
+        return type == other.type
+                && system == other.system
+                && point() == other.point()
+                && spacingMm() == other.spacingMm();
+    }
+
     /** Returns the width of the eye in millimetres. */
     public double eyeWidthMm() {
         return point().eye().widthShare() * size.bladeMm();

@@ -39,7 +39,7 @@ public record StepUse(
                 minutes <= MOST_MINUTES,
                 "seamMetres",
                 () -> "That takes longer than anybody sews. Check metres, passes and stitch length.");
-        ThreadUse use = ThreadUse.of(stitch, job.stack().thicknessMm());
+        ThreadUse use = ThreadUse.of(stitch, job.stack().heightMm());
         double tails = 2 * TAIL_M * step.passes();
         int above = job.thread().strands()
                 * step.asked().twin().map(MatchRequest.TwinWish::needles).orElse(1);

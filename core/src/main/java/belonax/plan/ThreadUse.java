@@ -3,7 +3,7 @@ package belonax.plan;
 import belonax.hazard.Job;
 
 /**
- * The thread that one stitch takes. On a lockstitch each thread runs the stitch's length and once through the stack; an
+ * The thread that one stitch takes. On a lockstitch each thread runs the stitch's length and once through the pressed stack; an
  * overlock seam takes three times its length in each needle and eight times in each looper. Source: docs/craft.md, "How much
  * thread a seam takes".
  *
@@ -21,7 +21,7 @@ public record ThreadUse(double topMm, double belowMm) {
 
     /** Works out what a stitch of a job takes. */
     public static ThreadUse of(Job job) {
-        return of(StepStitch.advised(job), job.stack().thicknessMm());
+        return of(StepStitch.advised(job), job.stack().heightMm());
     }
 
     /** Works out what a stitch takes. */

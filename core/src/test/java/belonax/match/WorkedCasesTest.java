@@ -73,7 +73,7 @@ class WorkedCasesTest {
     private static Verdict bestVerdict(Candidates candidates, NeedleType type) {
         return Stream.concat(candidates.usable().stream(), candidates.forbidden().stream())
                 .filter(it -> it.needle().needle().type() == type)
-                .map(it -> Verdicts.of(it, candidates.lowestHarm()))
+                .map(it -> candidates.verdict(it))
                 .min(Verdict::compareTo)
                 .orElseThrow();
     }

@@ -119,7 +119,7 @@ class WorkedJobsTest {
         Candidates candidates = MATCHER.candidates(MatchRequest.of(match.job()));
         return Stream.concat(candidates.usable().stream(), candidates.forbidden().stream())
                 .filter(it -> it.needle().needle().type() == type)
-                .map(it -> Verdicts.of(it, candidates.lowestHarm()))
+                .map(it -> candidates.verdict(it))
                 .min(Verdict::compareTo)
                 .orElseThrow();
     }

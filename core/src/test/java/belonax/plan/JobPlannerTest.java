@@ -47,7 +47,7 @@ class JobPlannerTest {
         StepUse use =
                 planned(step("seam", "poplin", 2, "white", 4.2)).steps().get(0).use();
 
-        double stack = CLOTHS.get("poplin").thicknessMm() * 2;
+        double stack = CLOTHS.get("poplin").pressedMm(false) * 2;
         assertThat(use.stitches()).isCloseTo(1680, within(1e-6));
         assertThat(use.minutes()).isCloseTo(3.36, within(1e-9));
         assertThat(use.topMetres()).isCloseTo(1680 * (2.5 + stack) * 1.1 / 1000 + 0.3, within(0.02));
@@ -59,7 +59,7 @@ class JobPlannerTest {
                 .steps()
                 .get(0)
                 .use();
-        double run = Math.hypot(2, 3) + CLOTHS.get("denim-mid").thicknessMm() * 2;
+        double run = Math.hypot(2, 3) + CLOTHS.get("denim-mid").pressedMm(false) * 2;
         assertThat(zigzag.stitches()).isEqualTo(1000);
         assertThat(zigzag.topMetres()).isCloseTo(1000 * run * 1.1 / 1000 + 0.6, within(0.02));
         assertThat(zigzag.effectiveHours()).isCloseTo(1000.0 / 500 / 60 * 1.5, within(1e-9));

@@ -25,13 +25,13 @@ class ThreadUseTest {
     void a_straight_stitch_takes_its_length_and_the_stack_once_from_each_thread() {
         ThreadUse seam = use(Purpose.SEAM, 0);
 
-        assertThat(seam.topMm()).isCloseTo(2 + POPLIN.thicknessMm(), within(0.01));
+        assertThat(seam.topMm()).isCloseTo(2 + POPLIN.heightMm(), within(0.01));
         assertThat(seam.belowMm()).isEqualTo(seam.topMm());
         assertThat(seam.topMetres(10)).isCloseTo(10 * 320 * seam.topMm() * 1.1 / 1000, within(1e-9));
     }
 
     @Test
     void a_zigzag_runs_along_its_slant() {
-        assertThat(use(Purpose.SEAM, 4).topMm()).isCloseTo(Math.hypot(2, 4) + POPLIN.thicknessMm(), within(0.01));
+        assertThat(use(Purpose.SEAM, 4).topMm()).isCloseTo(Math.hypot(2, 4) + POPLIN.heightMm(), within(0.01));
     }
 }

@@ -2,6 +2,7 @@ package belonax.room.balance;
 
 import belonax.balance.PastBalance;
 import belonax.hazard.Purpose;
+import belonax.machine.BobbinKind;
 import belonax.match.MatchRequest.Proven;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
@@ -68,8 +69,11 @@ public class Sampler {
         return provenDials(now).apply(setup);
     }
 
-    /** Returns the same for as many set-ups as are asked about, read once. */
+    /** Returns the same for as many set-ups as are asked about, read once. Loopers have dials of their own, which no strip proves. */
     public Function<SetupKept, Optional<Double>> provenDials(MachineNow now) {
+        if (now.machine().bobbin() == BobbinKind.NONE) {
+            return any -> Optional.empty();
+        }
         NeedleType type = now.fitted().map(it -> it.needle().needle().type()).orElse(null);
         List<BalanceRun> runs = drawer.ofMachine(BalanceRun.class, now.id(), MOST_READ).stream()
                 .map(Kept::card)

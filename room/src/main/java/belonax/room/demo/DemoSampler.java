@@ -101,7 +101,7 @@ class DemoSampler implements ApplicationRunner {
                 cloth,
                 stack.words(),
                 layers,
-                stack.thicknessMm(),
+                stack.heightMm(),
                 StitchAdvice.wishedFor(Job.sewing(stack, thread).build()).widthMm(),
                 ThreadKept.of(thread),
                 null);

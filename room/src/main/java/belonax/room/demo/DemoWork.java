@@ -56,7 +56,7 @@ class DemoWork {
                         cloth,
                         stack.words(),
                         layers,
-                        stack.thicknessMm(),
+                        stack.heightMm(),
                         StitchAdvice.wishedFor(job).widthMm(),
                         ThreadKept.of(thread),
                         null),

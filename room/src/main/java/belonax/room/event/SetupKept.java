@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param cloth the cloth's id, in the catalogue or the drawer
  * @param stackWords the cloths and their layers in words
- * @param stackMm thickness of all layers in millimetres
+ * @param stackMm thickness of all layers under the foot in millimetres
  * @param stitchWidthMm 0 for a straight stitch
  */
 public record SetupKept(

@@ -52,11 +52,12 @@ record MatchAnswer(
     }
 
     record FootAnswer(
-            FootAdvice.Pressure pressure,
+            FootAdvice.@Nullable Pressure pressure,
             FootKind kind,
             @Nullable FootKind nextBest) {
         static FootAnswer of(FootAdvice foot) {
-            return new FootAnswer(foot.pressure(), foot.kind(), foot.nextBest().orElse(null));
+            return new FootAnswer(
+                    foot.pressure().orElse(null), foot.kind(), foot.nextBest().orElse(null));
         }
     }
 

@@ -106,6 +106,7 @@ class MatchPage {
                 fitted,
                 atHand,
                 on.flatMap(it -> it.card().lengthUnder(it.machine().foot().name())),
+                on.flatMap(it -> sampler.provenDial(it, asked.work().setup())),
                 asked.stock().units());
     }
 

@@ -166,6 +166,7 @@ public record MatchView(
             Optional<Checked> fitted,
             List<AtHand> atHand,
             Optional<FootLength> underTheFoot,
+            Optional<Double> provenDial,
             Units units) {
         Recommendation best = match.best();
         boolean alreadyIn = fitted.filter(
@@ -206,8 +207,11 @@ public record MatchView(
                 match.conflict().map(it -> said(it, units)).orElse(null),
                 PortraitShown.of(match, atHand),
                 SizeRuler.of(match.clothWindow(), match.threadWindow(), match.anOrdinaryEyeTakesIt()),
-                MatchWords.start(match, underTheFoot, units),
-                units.say(match.stitch().note() + " " + match.startingDial().note()),
+                MatchWords.start(match, underTheFoot, provenDial, units),
+                units.say(match.stitch().note()
+                        + (provenDial.isPresent()
+                                ? ""
+                                : " " + match.startingDial().note())),
                 match.ruledOut().stream()
                         .map(it -> new RuledOutShown(Words.capital(it.type().words()), units.say(it.why())))
                         .toList(),

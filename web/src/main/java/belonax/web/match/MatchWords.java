@@ -19,7 +19,7 @@ final class MatchWords {
         if (match.standsInTheWay().isPresent()) {
             return "Not like this:";
         }
-        if (alreadyIn) {
+        if (alreadyIn && match.best().verdict() == Verdict.GOOD) {
             return "Keep the";
         }
         String article = Words.article(match.best().needle().point().words());
@@ -58,8 +58,8 @@ final class MatchWords {
         return kind + ", " + needle.size();
     }
 
-    /** Returns stitch, pressure, foot and dial to start with. */
-    static String start(Match match, Optional<FootLength> underTheFoot, Units units) {
+    /** Returns stitch, pressure, foot and dial to start with; a dial that is proven for this work stands before any guess. */
+    static String start(Match match, Optional<FootLength> underTheFoot, Optional<Double> provenDial, Units units) {
         String width =
                 match.stitch().widthMm() > 0 ? ", " + units.mm(match.stitch().widthMm()) + " wide" : "";
         return Words.capital(match.stitch().kind().words()) + " "
@@ -70,9 +70,13 @@ final class MatchWords {
                                 ", set " + Words.plain(it.toSet(match.stitch().lengthMm())) + " under the " + it.foot())
                         .orElse("")
                 + width
-                + " · " + match.foot().pressure().words() + " pressure, "
-                + match.foot().words() + " · start the dial near "
-                + Words.number(match.startingDial().likely());
+                + " · "
+                + match.foot().pressure().map(it -> it.words() + " pressure, ").orElse("")
+                + match.foot().words()
+                + provenDial
+                        .map(it -> " · dial at " + Words.number(it) + ", proven here")
+                        .orElseGet(() -> " · start the dial near "
+                                + Words.number(match.startingDial().likely()));
     }
 
     /** Returns which kinds are ruled out; nothing where none is. */

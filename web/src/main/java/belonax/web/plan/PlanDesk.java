@@ -2,7 +2,6 @@ package belonax.web.plan;
 
 import belonax.BadInput;
 import belonax.life.RetirementSchool;
-import belonax.machine.BobbinKind;
 import belonax.match.MatchRequest;
 import belonax.needle.Needle;
 import belonax.plan.Changes;
@@ -207,7 +206,7 @@ class PlanDesk {
                 BadInput.unless(
                         machine != null, "machine", () -> "Its machine is no longer on the shelf. Choose another one.");
                 MachineNow on = Objects.requireNonNull(machine);
-                Optional<Double> dial = dials.computeIfAbsent(on.id(), any -> dials(on))
+                Optional<Double> dial = dials.computeIfAbsent(on.id(), any -> sampler.provenDials(on))
                         .apply(it.work().setup());
                 steps.add(step(it, on, stock, pace, dial));
             } catch (BadInput bad) {
@@ -216,11 +215,6 @@ class PlanDesk {
         }
         Set<String> planned = steps.stream().map(Step::id).collect(Collectors.toSet());
         return steps.stream().map(it -> it.waitingFor(planned)).toList();
-    }
-
-    /** Loopers have dials of their own, which no strip proves. */
-    private Function<SetupKept, Optional<Double>> dials(MachineNow machine) {
-        return machine.machine().bobbin() == BobbinKind.NONE ? any -> Optional.empty() : sampler.provenDials(machine);
     }
 
     private Step step(ProjectStep it, MachineNow machine, Stock stock, Pace pace, Optional<Double> proven) {

@@ -53,7 +53,7 @@ final class Laying {
                 stack.all().get(0).cloth().id(),
                 stack.words(),
                 stack.layers(),
-                Math.max(LEAST_STACK_MM, stack.thicknessMm()),
+                Math.max(LEAST_STACK_MM, stack.heightMm()),
                 StitchAdvice.wishedFor(told).widthMm(),
                 ThreadKept.of(thread),
                 bobbin.map(ThreadKept::of).orElse(null));

@@ -183,6 +183,11 @@ public class Sentences {
         public String cloth() {
             return sentence.cloth().cloth();
         }
+
+        /** Returns it as it lies on the table. */
+        public TableWork work() {
+            return Laying.of(sentence, stock);
+        }
     }
 
     /** Reads the sentence of a page and puts it there, with a picker open where the address says so. */
