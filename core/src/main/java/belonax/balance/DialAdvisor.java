@@ -27,6 +27,13 @@ public final class DialAdvisor {
     private static final int DRAWN_UP_FOR_THE_BOBBIN = 3;
     private static final int LINES_FOR_THE_BOBBIN = 2;
     private static final int ONE_WAY = 2;
+    private static final int BREAKS_TO_RETHREAD = 2;
+    /** So many strips that look alike, over so many numbers of the dial, say that it is not the dial. */
+    private static final int ALIKE_FOR_NO_GRIP = 3;
+
+    private static final double NO_GRIP_OVER = 3;
+    /** Loops or a line: dots would answer to the dial. */
+    private static final int FAR_OFF = 2;
     /** So far from what was expected it goes, in numbers of a dial from 0 to 9, before two strips point the same way. */
     private static final double FIRST_REACH = 2;
     /** Where strips contradict each other nothing is surer than this. */
@@ -130,11 +137,41 @@ public final class DialAdvisor {
                                 ? elsewhere(Action.TECHNICIAN, words.erraticStill())
                                 : elsewhere(Action.RETHREAD, words.erratic()));
             }
+            if (lastInARow(Strip::brokeTheTopThreadOnly) >= BREAKS_TO_RETHREAD) {
+                return Optional.of(elsewhere(Action.RETHREAD, words.topBreaks()));
+            }
+            Optional<Advice> noGrip = noGrip();
+            if (noGrip.isPresent()) {
+                return noGrip;
+            }
             return lastInARow(Strip::brokeTheBobbinThread) > 0
                     ? Optional.of(elsewhere(
                             Action.BOBBIN,
                             count(Strip::brokeTheBobbinThread) == 1 ? words.bobbinBroke() : words.bobbinBreaks()))
                     : Optional.empty();
+        }
+
+        /** A dial that was turned far and changed nothing grips nothing, or does not reach what is wrong. */
+        private Optional<Advice> noGrip() {
+            if (strips.size() < ALIKE_FOR_NO_GRIP) {
+                return Optional.empty();
+            }
+            List<Strip> last = strips.subList(strips.size() - ALIKE_FOR_NO_GRIP, strips.size());
+            Strip one = last.get(0);
+            double from = last.stream().mapToDouble(Strip::dial).min().orElse(0);
+            double to = last.stream().mapToDouble(Strip::dial).max().orElse(0);
+            boolean farApart = to - from >= NO_GRIP_OVER * setup.numberOnDial()
+                    && last.stream().mapToDouble(Strip::dial).distinct().count() == ALIKE_FOR_NO_GRIP;
+            if (!farApart || !last.stream().allMatch(one::looksLike)) {
+                return Optional.empty();
+            }
+            if (Math.abs(one.step()) < FAR_OFF) {
+                return Optional.empty();
+            }
+            return Optional.of(
+                    one.isTooLoose()
+                            ? elsewhere(Action.RETHREAD, words.noGrip(last))
+                            : elsewhere(Action.BOBBIN, words.alwaysTight(last)));
         }
 
         /** What was seen outweighs what is believed: strips in a row that are clean at one dial settle it. */
@@ -235,30 +272,12 @@ public final class DialAdvisor {
          * from which the last strip points away.
          */
         private double next() {
-            return sewnClean().filter(this::isAsGood).orElseGet(this::notAgainst);
+            double wanted = sewnClean().filter(this::isAsGood).orElseGet(this::notAgainst);
+            return bracketed(wanted).orElse(wanted);
         }
 
-        /** Where a strip far from what was expected says still farther, the next lies as near to it as one strip allows. */
-        private double notAgainst() {
-            if (strips.isEmpty() || sewnClean().isPresent()) {
-                return best;
-            }
-            Strip last = strips.get(strips.size() - 1);
-            OptionalDouble between = between(last);
-            if (between.isPresent()) {
-                return between.getAsDouble();
-            }
-            if (last.isTooLoose() && best < last.dial()) {
-                return settings.nearest(Math.min(last.dial(), highest));
-            }
-            return last.isTooTight() && best > last.dial() ? settings.nearest(Math.max(last.dial(), lowest)) : best;
-        }
-
-        /** The first strip that points the other way says that balance lies between; so the next is sewn there. */
-        private OptionalDouble between(Strip last) {
-            List<Strip> before = strips.subList(0, strips.size() - 1);
-            boolean turned = last.saysTooTight() && before.stream().noneMatch(Strip::saysTooTight)
-                    || last.saysTooLoose() && before.stream().noneMatch(Strip::saysTooLoose);
+        /** Between a slack and a tight strip lies balance, so the next one is sewn there; nowhere else where a step is left. */
+        private OptionalDouble bracketed(double wanted) {
             OptionalDouble loose = strips.stream()
                     .filter(Strip::saysTooLoose)
                     .mapToDouble(Strip::dial)
@@ -267,12 +286,28 @@ public final class DialAdvisor {
                     .filter(Strip::saysTooTight)
                     .mapToDouble(Strip::dial)
                     .min();
-            if (!turned || loose.isEmpty() || tight.isEmpty() || loose.getAsDouble() >= tight.getAsDouble()) {
+            if (loose.isEmpty() || tight.isEmpty() || loose.getAsDouble() >= tight.getAsDouble()) {
                 return OptionalDouble.empty();
             }
-            boolean isBetween = best > loose.getAsDouble() && best < tight.getAsDouble();
-            return OptionalDouble.of(
-                    isBetween ? best : settings.nearest((loose.getAsDouble() + tight.getAsDouble()) / 2));
+            double low = loose.getAsDouble();
+            double high = tight.getAsDouble();
+            if (wanted > low && wanted < high) {
+                return OptionalDouble.of(wanted);
+            }
+            double middle = settings.nearest((low + high) / 2);
+            return OptionalDouble.of(middle > low && middle < high ? middle : Math.max(low, Math.min(high, wanted)));
+        }
+
+        /** Where a strip far from what was expected says still farther, the next lies as near to it as one strip allows. */
+        private double notAgainst() {
+            if (strips.isEmpty() || sewnClean().isPresent()) {
+                return best;
+            }
+            Strip last = strips.get(strips.size() - 1);
+            if (last.isTooLoose() && best < last.dial()) {
+                return settings.nearest(Math.min(last.dial(), highest));
+            }
+            return last.isTooTight() && best > last.dial() ? settings.nearest(Math.max(last.dial(), lowest)) : best;
         }
 
         private boolean isAsGood(double clean) {

@@ -4,9 +4,11 @@ import belonax.Shown;
 import belonax.machine.BobbinKind;
 import belonax.machine.Dial;
 import belonax.machine.DialKind;
+import belonax.thread.Build;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** The sentences of the advisor: what the last strip told, and so which way the dial goes. */
 final class DialWords {
@@ -88,7 +90,8 @@ final class DialWords {
     }
 
     String nestAgain() {
-        return "The third nest in a row though it was threaded anew: a technician looks at take-up, discs and hook.";
+        return "The third nest in a row, so it is not only the path: is the presser foot down while you sew, are both tails held,"
+                + " is the bobbin seated under its spring? If all that is so, a technician looks at take-up, discs and hook.";
     }
 
     String erratic() {
@@ -98,6 +101,36 @@ final class DialWords {
 
     String erraticStill() {
         return "It still comes and goes after threading anew: a bent check spring or worn discs are a technician's.";
+    }
+
+    String topBreaks() {
+        return "The top thread broke again, and both faces are clean: it is not the dial, so leave it. Put in a new needle with an"
+                + " eye wide enough, thread the whole path again and look for where it catches, and snap-test the thread.";
+    }
+
+    String noGrip(List<Strip> alike) {
+        return "Loops below at " + settings(alike)
+                + " alike: the dial grips nothing, because the thread does not lie in its discs."
+                + " Foot up, thread it again; then draw a soft cord through the open discs." + wax();
+    }
+
+    String alwaysTight(List<Strip> alike) {
+        return "The top thread lies in a line at " + settings(alike)
+                + " alike, so it is not the dial: the bobbin thread has slipped out of its spring, or the top thread is caught."
+                + (sealed()
+                        ? " Seat the bobbin again."
+                        : " Seat the bobbin again, look along the path; the screw comes last.");
+    }
+
+    private String settings(List<Strip> alike) {
+        return alike.stream().map(it -> setting(it.dial())).collect(Collectors.joining(", "));
+    }
+
+    /** Wax stays in the discs, and then they grip no thread. */
+    private String wax() {
+        return setup.top().build() == Build.WAXED
+                ? " Wax-coated thread is for hand sewing: it leaves its wax in the discs."
+                : "";
     }
 
     String bobbinBroke() {
@@ -200,20 +233,32 @@ final class DialWords {
         }
         if (last.isTooTight()) {
             return at
-                    + (last.isClean()
-                            ? "the top thread broke: the top pulls too hard."
-                            : last.top() == TopFace.DOTS
-                                    ? "the bobbin's colour dotted the top: the top pulls too hard."
-                                    : "the top thread lay straight: the top pulls far too hard.");
+                    + (last.top() == TopFace.DOTS
+                            ? "the bobbin's colour dotted the top: the top pulls too hard."
+                            : "the top thread lay straight: the top pulls far too hard.");
         }
         if (last.isTooLoose()) {
             return at
                     + (last.underside() == Underside.DOTS
                             ? "the top colour dotted the underside: the top pulls too little."
                             : "the trouble lay below, and that is the top thread's doing: it pulls far too little."
-                                    + footUp(last));
+                                    + footUp(last)
+                                    + wax());
         }
-        return at + "the strip was clean.";
+        if (last.brokeTheTopThreadOnly()) {
+            return at
+                    + "the top thread broke on a strip that was clean: that is needle, path or thread, and not the dial. Put in a"
+                    + " new needle, look where the thread catches"
+                    + (setup.top().isAged() ? ", snap-test this old thread." : ".");
+        }
+        return at + "the strip was clean." + clearThread();
+    }
+
+    /** What nobody sees cannot be read. */
+    private String clearThread() {
+        return setup.top().isMonofilament()
+                ? " Clear thread hides its loops: feel for them below, or test in a coloured thread of its weight."
+                : "";
     }
 
     /** Loops at a usual dial with an everyday thread are mostly a thread that never went between its discs. */

@@ -39,6 +39,16 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
         return also.contains(Also.BOBBIN_BROKE);
     }
 
+    /** Tells whether the top thread snapped though both faces are clean: needle, path or thread, and not the dial. */
+    boolean brokeTheTopThreadOnly() {
+        return isClean() && also.contains(Also.TOP_BROKE);
+    }
+
+    /** Tells whether both faces look as they did on another strip. */
+    boolean looksLike(Strip other) {
+        return top == other.top && underside == other.underside;
+    }
+
     /** Tells whether neither face shows anything and nothing else was noticed. */
     boolean isPlainlyClean() {
         return isClean() && also.isEmpty();
@@ -83,7 +93,7 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
 
     /** Tells whether it says the top pulls too hard. */
     public boolean isTooTight() {
-        return !isNest() && (step() > 0 || isDrawnUp() || isClean() && also.contains(Also.TOP_BROKE));
+        return !isNest() && (step() > 0 || isDrawnUp());
     }
 
     /** Tells whether it says the top pulls too little. */

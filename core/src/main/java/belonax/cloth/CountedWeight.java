@@ -73,9 +73,9 @@ public record CountedWeight(double gsm, double carryingGsm, List<Double> shares)
         for (double it : own) {
             shares.add(it / ofTheSeam);
         }
-        // A thin helper beside a single layer must not make it count for less than that layer alone.
         double single = first.gsm() * (first.wholeStack() ? 1 : SINGLE);
-        return new CountedWeight(Math.max(sum, single), Math.max(ofTheSeam, single), shares);
+        double seam = Math.max(ofTheSeam, single);
+        return new CountedWeight(seam + sum - ofTheSeam, seam, shares);
     }
 
     private static void add(List<Layer> layers, int place, Cloth cloth, int count, double share) {

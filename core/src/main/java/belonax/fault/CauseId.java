@@ -14,6 +14,7 @@ public enum CauseId {
     WRONG_TYPE,
     NEEDLE_TOO_FINE,
     NEEDLE_TOO_THICK,
+    EYE_TOO_SMALL,
     NOT_IN_DISCS,
     TAKE_UP_MISSED,
     GUIDE_MISSED,

@@ -21,6 +21,10 @@ import java.util.OptionalDouble;
 final class Evidence {
     /** A check misses what it looks for about once in ten times. */
     static final double FINDS = 0.9;
+    /** Whoever cleans the race looks through it too. */
+    private static final CheckId FINDS_WHAT_LIES_INSIDE = CheckId.CLEAN_HOOK_AREA;
+    /** What was replaced, and the trouble stayed, was hardly it. */
+    private static final double FINDS_BY_REPLACING = 0.99;
     /** A symptom that was not chosen is probably not there; but nobody reads the whole list. */
     private static final double UNCHOSEN = 0.35;
 
@@ -74,8 +78,12 @@ final class Evidence {
             return 0;
         }
         double chance = LogOdds.chance(LogOdds.of(cause.rate()) + known(cause));
-        int times = Collections.frequency(trouble.ruledOut(), cause.check().id());
-        double missed = Math.pow(1 - FINDS, times);
+        int times = Collections.frequency(trouble.ruledOut(), cause.check().id())
+                + (cause.id() == CauseId.OBJECT_INSIDE
+                        ? Collections.frequency(trouble.ruledOut(), FINDS_WHAT_LIES_INSIDE)
+                        : 0);
+        double finds = cause.check().onRecord() == OnRecord.NEEDLE_FAILED ? FINDS_BY_REPLACING : FINDS;
+        double missed = Math.pow(1 - finds, times);
         chance = chance * missed / (1 - chance + chance * missed);
         return hidden(cause, chance);
     }

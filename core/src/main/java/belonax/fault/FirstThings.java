@@ -35,6 +35,9 @@ final class FirstThings {
         if (dangerous) {
             first.add(CheckId.FOREIGN_OBJECT);
         }
+        if (dangerous && trouble.shows(Set.of(Symptom.KNIFE_DOES_NOT_CUT))) {
+            first.add(CheckId.KNIFE);
+        }
         if (trouble.setUp().isTwin() && trouble.shows(STRIKES)) {
             first.add(CheckId.TWIN_CLEARANCE);
         }

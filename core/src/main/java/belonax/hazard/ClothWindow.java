@@ -42,10 +42,11 @@ public record ClothWindow(double rawNm, double step, SizeWindow sizes, double go
     private static final double HELPERS_ADD = 1;
     /** A near tie goes to the finer needle, by a part of a step. */
     private static final double FINER_FIRST = 0.1;
-    /** Dense stitching covers its own holes: a 90 is good wherever a 75 or 80 is. */
+    /** Dense stitching covers its own holes: a 90 is good on all but the finest cloth. */
     private static final double DENSE_STITCHING_TO = NeedleSize.NM_90.step() + 0.05;
 
-    private static final double DENSE_STITCHING_COVERS = 1.2;
+    private static final double DENSE_STITCHING_FROM_GSM = 60;
+    private static final double DENSE_STITCHING_TO_GSM = 100;
 
     /** So many steps below its own size a plain cloth does not yet bend the blade. */
     private static final double THIN_BY = 2.2;
@@ -130,7 +131,8 @@ public record ClothWindow(double rawNm, double step, SizeWindow sizes, double go
 
     private static double goodTo(Stack stack, double step, Purpose purpose) {
         double to = closedOver(stack, step);
-        return purpose.isDense() ? Math.max(to, Math.min(to + DENSE_STITCHING_COVERS, DENSE_STITCHING_TO)) : to;
+        double covered = Fade.between(stack.heaviest().weightGsm(), DENSE_STITCHING_FROM_GSM, DENSE_STITCHING_TO_GSM);
+        return purpose.isDense() ? to + covered * Math.max(0, DENSE_STITCHING_TO - to) : to;
     }
 
     private static double closedOver(Stack stack, double step) {

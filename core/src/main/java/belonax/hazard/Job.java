@@ -321,7 +321,7 @@ public final class Job {
 
     /** Tells whether there is rubber under the needle, in elastic or in a cloth. */
     public boolean isOverRubber() {
-        return stack.has(Trait.RUBBER);
+        return stack.has(Trait.RUBBER) || purpose() == Purpose.ELASTIC;
     }
 
     /** Returns how far the most elastic knit of the seam gives, in per cent; without a knit, its first cloth. */
@@ -486,6 +486,9 @@ public final class Job {
         double twill = carried.stream().mapToDouble(Carried::denseTwill).max().orElse(0);
         if (!woven) {
             return twill;
+        }
+        if (told.purpose == Purpose.BLIND_HEM) {
+            return twill; // It only catches the fold.
         }
         double limit = isLofty() || hasPile() ? SOFT_BUT_HEAVY_GSM : HEAVY_GSM;
         return Math.max(twill, Fade.between(stack.counted().gsm(), 0.75 * limit, 1.4 * limit));

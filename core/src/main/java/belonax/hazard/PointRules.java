@@ -229,7 +229,7 @@ final class PointRules {
                     .because("A fine acute point pieces along the straighter line."),
             raises(MARK, 1.2)
                     .when(Job::isOverRubber)
-                    .withPoint(SHARP, JEANS, QUILTING)
+                    .withPoint(SHARP, JEANS, QUILTING, TOPSTITCH)
                     .atBest(Verdict.CAN_PASS)
                     .because(
                             "A sharp point cuts the rubber, and the elastic loses its pull there: take a rounded one."),

@@ -25,7 +25,7 @@ final class SizeRules {
 
     private static final double FAR_OFF = 0.3;
     /** Log-odds of fraying at the width that still sews, and what is added at most beyond it. */
-    private static final double EYE_STILL_SEWS = 1.9;
+    private static final double EYE_STILL_SEWS = 1.8;
 
     private static final double EYE_BEYOND = 3.2;
     /** Log-odds where cloth and thread leave no size between them. */

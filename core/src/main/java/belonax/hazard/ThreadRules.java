@@ -37,7 +37,7 @@ final class ThreadRules {
                     .when(job -> job.thread().quality() == Quality.UNKNOWN)
                     .of(Part.THREAD)
                     .because("A thread that nobody can name may be old or cheap: snap-test it first."),
-            moves(SHRED, (job, it) -> 0.06 * Math.max(0, 80 - it.needle().size().nm()))
+            moves(SHRED, (job, it) -> 0.12 * Math.max(0, 80 - it.needle().size().nm()))
                     .when(job -> job.thread().isMetallic())
                     .of(Part.THREAD)
                     .because("Metallic thread wants an 80 or a 90: a finer blade's eye and groove strip it."),

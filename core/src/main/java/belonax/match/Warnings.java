@@ -9,9 +9,7 @@ import belonax.hazard.Purpose;
 import belonax.machine.NeedleTravel;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSystem;
-import belonax.needle.NeedleType;
 import belonax.thread.Build;
-import belonax.thread.Fibre;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -77,36 +75,9 @@ final class Warnings {
             add(
                     "Snap-test this thread first: pull 20 cm sharply. A good one cuts into the finger, a dead one parts at once.");
         }
-        ofFibre();
-        if (job.thread().isMetallic()) {
-            add("Metallic thread: sew slowly, with a light pull, and let it come off its spool without a twist.");
-        }
-        if (job.thread().isMonofilament()) {
-            add(
-                    "Monofilament curls and hides the thread path: give it a net and a light pull, and check every guide. It is"
-                            + " weaker than spun thread; it is right for lace and beading, and where no thread may show.");
-        }
-    }
-
-    private void ofFibre() {
-        if (job.thread().fibre() == Fibre.COTTON && job.popsInWear()) {
-            add("Cotton thread does not give with this cloth, and the seam will pop: take polyester.");
-        } else if (job.thread().fibre() == Fibre.COTTON && isWashed()) {
-            add(
-                    job.isWashed()
-                            ? "This cloth was washed before cutting and shrinks no more, but cotton thread still does, and can draw"
-                                    + " the seam up at the first wash: take polyester where that would show."
-                            : "A cotton seam can draw up at the first wash: cloth can be shrunk beforehand, thread cannot.");
-        }
-        if (job.thread().isRayon() && job.purpose().isWorn()) {
-            add(
-                    "Rayon is not for a seam that is worn: it is weak when it is wet, and the seam opens in the wash. Keep it for"
-                            + " embroidery, and sew this with polyester.");
-        }
-    }
-
-    private boolean isWashed() {
-        return !job.isHide() && !job.isFilm() && !(job.isCoated() && job.keepsHoles());
+        all.addAll(SeamCautions.ofFibre(job));
+        all.addAll(SeamCautions.ofRayon(job));
+        all.addAll(SeamCautions.ofSpecialThread(job));
     }
 
     private void ofCloth() {
@@ -119,11 +90,7 @@ final class Warnings {
             add("At the crossing of " + job.crossingLayers()
                     + " layers: flatten it, level the foot, turn the wheel by hand, and keep your face away.");
         }
-        if (job.isHide()) {
-            add("Leather: no pins in the seam, no back-stitching, tie the ends.");
-        } else if (job.keepsHoles() && !job.hasPaper()) {
-            add("Every hole stays: clips instead of pins, no back-stitching, tie the ends.");
-        }
+        all.addAll(SeamCautions.ofHoles(job));
         boolean wantsStabiliser =
                 job.purpose().isDense() || job.purpose() == Purpose.BUTTONHOLE && !job.isHide() && !job.isFilm();
         boolean hasOne =
@@ -140,10 +107,7 @@ final class Warnings {
     }
 
     private void ofNeedle() {
-        if (best.type() == NeedleType.WING) {
-            add("Wing needle: cut the thread by hand, not with the automatic cutter; no needle threader; turn by hand"
-                    + " through one full pattern.");
-        }
+        all.addAll(SeamCautions.ofWing(best));
         if (best.type().isMultiple()) {
             add(
                     "Several needles: "

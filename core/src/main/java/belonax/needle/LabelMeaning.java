@@ -16,6 +16,7 @@ final class LabelMeaning {
     /** Read and named, never recommended: blades of industrial machines. */
     private static final Map<Integer, Integer> INDUSTRIAL = new TreeMap<>(Map.of(125, 20, 140, 22, 160, 23, 180, 24));
 
+    private static final NeedleRange RANGE = NeedleRange.standard();
     /** Longer ones are words: a maker's name, not letters of the trade. */
     private static final int MOST_LETTERS = 4;
 
@@ -28,6 +29,7 @@ final class LabelMeaning {
     private OptionalInt count = OptionalInt.empty();
     private boolean scarf;
     private boolean coated;
+    private boolean systemUnknown;
 
     static Optional<PrintedSize> ofNm(int nm) {
         return NeedleSize.findNm(nm)
@@ -108,6 +110,11 @@ final class LabelMeaning {
         scarf = true;
     }
 
+    /** Keeps that a system was named which we do not know. */
+    void unknownSystem() {
+        systemUnknown = true;
+    }
+
     void coated() {
         coated = true;
     }
@@ -164,10 +171,29 @@ final class LabelMeaning {
                     + " is an industrial system: it goes into a home machine only if that machine's own list"
                     + " names it.");
         }
-        if (system == null && (point != null || !sizes.isEmpty())) {
+        if (!isMultiple()) {
+            singlePoint().ifPresent(it -> noteSizesNotMade(it, notes));
+        }
+        if (system == null && !systemUnknown && (point != null || !sizes.isEmpty())) {
             notes.add("The label does not tell the system. Nearly every home machine takes 130/705 H; look in your"
                     + " machine's manual.");
         }
+    }
+
+    private void noteSizesNotMade(NeedleType type, List<String> notes) {
+        NeedleSystem of = system == null ? NeedleSystem.H_130_705 : system;
+        List<NeedleSize> made = RANGE.of(of).stream()
+                .filter(it -> it.type() == type)
+                .map(Needle::size)
+                .sorted()
+                .toList();
+        sizes.stream()
+                .filter(it ->
+                        !made.isEmpty() && it.home().filter(made::contains).isEmpty())
+                .forEach(it -> notes.add("We know of no " + type.words() + " needle of " + of.label() + " in " + it
+                        + "; they are made in "
+                        + made.stream().map(NeedleSize::toString).collect(Collectors.joining(", "))
+                        + ". Look at the packet once more."));
     }
 
     private void concludeMultiple(List<String> notes) {
@@ -199,7 +225,8 @@ final class LabelMeaning {
         if (system == NeedleSystem.HAX1SP) {
             return Optional.of(NeedleType.STRETCH);
         }
-        boolean plainHome = system == NeedleSystem.H_130_705 || system == NeedleSystem.ELX705 || scarf;
+        boolean plainHome =
+                system == NeedleSystem.H_130_705 || system == NeedleSystem.ELX705 || scarf && !systemUnknown;
         return plainHome ? Optional.of(NeedleType.UNIVERSAL) : Optional.empty();
     }
 }

@@ -12,10 +12,13 @@ import java.util.function.BiConsumer;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** One pass over a label: at each place the first rule that fits takes its words; a word that no rule takes is unread. */
 final class LabelScan {
     private static final int WIDEST_SPACING = 7;
+    /** A lone number from here to 19 is the older trade number; a smaller one beside a size counts needles. */
+    private static final int SMALLEST_TRADE_NUMBER = 8;
 
     private record Rule(Pattern pattern, BiConsumer<LabelScan, MatchResult> take) {
         static Rule on(String regex, BiConsumer<LabelScan, MatchResult> take) {
@@ -26,13 +29,26 @@ final class LabelScan {
     private static final Pattern BETWEEN = Pattern.compile("[\\s\\-_,;:.()\\[\\]|+&/\"']+");
     private static final Pattern WORD = Pattern.compile("[^\\s,;()\\[\\]|/]+");
     private static final String END = "(?![A-Z0-9])";
+    /** German and Dutch packets write the kind and the word for needle as one. */
+    private static final String NEEDLE = "(?:[\\s-]*(?:NEED(?:LE|EL)S?|NADELN?|NAALD(?:EN)?))?" + END;
+
+    private static final String PIECES =
+            "(?:NEED(?:LE|EL)S?|NADELN?|NAALD(?:EN)?|PIECES|PCS|PACK|PER PACK|PK|COUNT|STÜCK|STUCK|STK|ST|STUKS)";
 
     private static final List<Rule> RULES = List.of(
-            Rule.on("(\\d{1,3})\\s*(?:X\\s*)?(?:NEEDLES?|PIECES|PCS|PACK|PER PACK)" + END, LabelScan::takeCount),
-            Rule.on("NEEDLES?" + END + "|SIZES?(?=[\\s:.]*\\d)|SYSTEM" + END + "|SYS" + END, (scan, it) -> {}),
+            Rule.on("(\\d{1,3})\\s*(?:X\\s*)?" + PIECES + END, LabelScan::takeCount),
+            Rule.on("(?:BOX|PACK|PACKET|SET|QTY)(?:\\s+OF)?[\\s:]+(\\d{1,3})" + END, LabelScan::takeCount),
+            Rule.on("X\\s*(\\d{1,3})" + END, LabelScan::takeCount),
+            Rule.on(
+                    "NEED(?:LE|EL)S?" + END + "|NADELN?" + END + "|NAALD(?:EN)?" + END + "|SIZES?(?=[\\s:.]*\\d)|SYSTEM"
+                            + END + "|SYS" + END + "|ASSORTE?D?" + END + "|ASSORTMENT" + END,
+                    (scan, it) -> {}),
+            // In brackets behind a size a small number counts, unless it is that size's trade number.
+            Rule.on("(?<=[(\\[])\\s*(\\d{1,2})((?:\\s*\\+\\s*\\d{1,2})*)\\s*(?=[)\\]])", LabelScan::takeBracketed),
             Rule.on("N\\s*°\\s*(?=\\d)|(?:NO|NR|NUM)\\.?\\s*(?=\\d)", (scan, it) -> {}),
             Rule.on("130\\s*[-/]?\\s*705\\s*-?(H)?" + END + "|705\\s*-?(H)" + END, LabelScan::takeHomeSystem),
             Rule.on("130\\s*[-/]?\\s*705(?=\\s*-?\\s*[A-Z])", LabelScan::takeHomeSystem),
+            Rule.on("130\\s*-?N" + END, LabelScan::takeTopstitchSystem),
             Rule.on("HA\\s*X\\s*1\\s*-?SP" + END, system(NeedleSystem.HAX1SP)),
             Rule.on("HA\\s*X\\s*1" + END + "|15\\s*X\\s*1\\s*H?" + END, system(NeedleSystem.H_130_705)),
             Rule.on("EL\\s*X\\s*705" + END, system(NeedleSystem.ELX705)),
@@ -42,6 +58,11 @@ final class LabelScan {
             Rule.on("134\\s*-?R" + END + "|135\\s*X\\s*5" + END + "|DP\\s*X\\s*5" + END, system(NeedleSystem.R_134)),
             Rule.on("135\\s*X\\s*17" + END + "|DP\\s*X\\s*17" + END, system(NeedleSystem.S_135X17)),
             Rule.on("B\\s*-?\\s*27" + END + "|DC\\s*X\\s*27" + END, system(NeedleSystem.B_27)),
+            Rule.on(
+                    "[A-Z]{2,3}\\s*X\\s*\\d{1,4}" + END + "|\\d{3}\\s*X\\s*\\d{1,3}" + END,
+                    LabelScan::takeUnknownSystem),
+            Rule.on("(\\d{1,2})\\s*X\\s*(\\d{2,3})(?:\\s*/\\s*(\\d{1,2}))?" + END, LabelScan::takeCounted),
+            Rule.on("(\\d{2,3})\\s*/\\s*(\\d{1,2}\\.\\d{1,2})\\s*(?:MM)?" + END, LabelScan::takeSizeAndSpacing),
             Rule.on(
                     "(\\d{2,3}(?:\\s*/\\s*\\d{1,2})?)(?:\\s*[-,+&]\\s*\\d{2,3}(?:\\s*/\\s*\\d{1,2})?)+" + END
                             + "(?!\\.\\d)",
@@ -57,14 +78,16 @@ final class LabelScan {
             Rule.on("([1-9]\\.\\d{1,2})" + END, LabelScan::takeSpacing),
             Rule.on("(?:NM|#)[.\\s]*(\\d{1,3})" + END, LabelScan::takeSingle),
             Rule.on("(\\d{1,3})" + END, LabelScan::takeSingle),
-            Rule.on("ZWI(?:LLING)?" + END + "|TWIN" + END + "|DOUBLE" + END, multiple(NeedleType.TWIN)),
-            Rule.on("DRI(?:LLING)?" + END + "|TRIPLE" + END, multiple(NeedleType.TRIPLE)),
+            Rule.on(
+                    "ZWI(?:LLINGS?)?" + NEEDLE + "|TWINS?" + NEEDLE + "|DOUBLE" + NEEDLE + "|DUBBEL" + NEEDLE,
+                    multiple(NeedleType.TWIN)),
+            Rule.on("DRI(?:LLINGS?)?" + NEEDLE + "|TRIPLE" + NEEDLE, multiple(NeedleType.TRIPLE)),
             Rule.on(
                     "TITANIUM" + END + "|TITAN" + END + "|TIN" + END + "|CHROMED?" + END + "|CR" + END + "|CF" + END
                             + "|(?:HARD[\\s-]*)?COATED" + END,
                     LabelScan::takeCoating),
             Rule.on("(?:H\\s*-?\\s*)?SELF[\\s-]*THREADING" + END + "|SLOTTED" + END, point(NeedleType.SELF_THREADING)),
-            Rule.on("BALL\\s*-?\\s*POINT" + END + "|SUK" + END + "|JERSEY" + END, point(NeedleType.JERSEY)),
+            Rule.on("BALL\\s*-?\\s*POINT" + NEEDLE + "|SUK" + END + "|JERSE?Y" + NEEDLE, point(NeedleType.JERSEY)),
             Rule.on(
                     "BP" + END,
                     abbreviation(NeedleType.JERSEY, "BP is a plain abbreviation of ball point: a jersey needle.")),
@@ -73,23 +96,27 @@ final class LabelScan {
                     abbreviation(
                             NeedleType.JERSEY,
                             "These letters mean a light ball point, on packets of industrial systems.")),
-            Rule.on("STRETCH" + END + "|S" + END, point(NeedleType.STRETCH)),
-            Rule.on("SHARPS?" + END + "|M" + END, point(NeedleType.SHARP)),
+            Rule.on("STRET?S?CH" + NEEDLE + "|S" + END, point(NeedleType.STRETCH)),
+            Rule.on("SHARPS?" + NEEDLE + "|M" + END, point(NeedleType.SHARP)),
             Rule.on("SH" + END, abbreviation(NeedleType.SHARP, "SH is a plain abbreviation of sharp.")),
             Rule.on(
                     "MICRO[A-Z]*" + END,
                     abbreviation(
                             NeedleType.SHARP,
                             "Names that begin with micro mean the slim sharp point, for microfibre.")),
-            Rule.on("JEANS?" + END + "|DENIM" + END + "|DEN" + END + "|J" + END, point(NeedleType.JEANS)),
-            Rule.on("QUILT(?:ING)?" + END + "|QLT" + END + "|Q" + END, point(NeedleType.QUILTING)),
-            Rule.on("EMBROIDERY" + END + "|EMB" + END + "|E" + END, point(NeedleType.EMBROIDERY)),
-            Rule.on("METALLIC" + END + "|METAL" + END + "|MET" + END, point(NeedleType.METALLIC)),
-            Rule.on("TOP[\\s-]?STITCH(?:ING)?" + END + "|TOP" + END, point(NeedleType.TOPSTITCH)),
+            Rule.on("JEANS?" + NEEDLE + "|DENIM" + NEEDLE + "|DEN" + END + "|J" + END, point(NeedleType.JEANS)),
+            Rule.on("QUIL?T(?:ING)?" + NEEDLE + "|QLT" + END + "|Q" + END, point(NeedleType.QUILTING)),
+            Rule.on(
+                    "EMBROID[EA]RY" + NEEDLE + "|STICK" + NEEDLE + "|EMB" + END + "|E" + END,
+                    point(NeedleType.EMBROIDERY)),
+            Rule.on("METALL?IC" + NEEDLE + "|METALL?" + NEEDLE + "|MET" + END, point(NeedleType.METALLIC)),
+            Rule.on("TOP[\\s-]?STIT?CH(?:ING)?" + NEEDLE + "|TOP" + END, point(NeedleType.TOPSTITCH)),
             Rule.on("N" + END, LabelScan::takeN),
-            Rule.on("LEATHER" + END + "|LEA" + END + "|LL" + END + "|LR" + END + "|L" + END, point(NeedleType.LEATHER)),
-            Rule.on("WING" + END + "|HEMSTITCH" + END, point(NeedleType.WING)),
-            Rule.on("UNIVERSAL" + END + "|UNI" + END, point(NeedleType.UNIVERSAL)),
+            Rule.on(
+                    "LEATHER" + NEEDLE + "|LEDER" + NEEDLE + "|LEA" + END + "|LL" + END + "|LR" + END + "|L" + END,
+                    point(NeedleType.LEATHER)),
+            Rule.on("WING" + NEEDLE + "|HEMSTITCH" + NEEDLE, point(NeedleType.WING)),
+            Rule.on("UNIVERS[AE]L(?:E|NADELN?)?" + NEEDLE + "|UNI" + END, point(NeedleType.UNIVERSAL)),
             Rule.on(
                     "H" + END + "|H(?=\\s*-\\s*[A-Z])|H(?=(?:SUK|S|M|J|Q|E|MET|N|LL|LR|L|WING|ZWI|DRI)" + END + ")",
                     LabelScan::takeScarf));
@@ -215,6 +242,20 @@ final class LabelScan {
         return (system.shank() == Shank.FLAT ? "A shank with one flat, " : "A round shank, ") + system.where() + ".";
     }
 
+    /** 130 N is how packets of topstitch needles are printed. */
+    private void takeTopstitchSystem(MatchResult it) {
+        takeSystem(it.group(), NeedleSystem.H_130_705);
+        takePoint("N", NeedleType.TOPSTITCH);
+    }
+
+    private void takeUnknownSystem(MatchResult it) {
+        unread.add(it.group());
+        meaning.unknownSystem();
+        notes.add("“" + it.group()
+                + "” names a system that we do not know: leave it out of the machine unless its manual or"
+                + " the printing on its front names that very system.");
+    }
+
     private void takeScarf(MatchResult it) {
         meaning.scarf();
         explainScarf();
@@ -249,6 +290,12 @@ final class LabelScan {
         }
         takeSpacing(spacing, it.group(1));
         takeSize(it.group(2) + (it.group(3) == null ? "" : "/" + it.group(3)), nm, it.group(3));
+    }
+
+    /** On a twin the small decimal is the spacing, on whichever side it stands. */
+    private void takeSizeAndSpacing(MatchResult it) {
+        takeSize(it.group(1), Integer.parseInt(it.group(1)), null);
+        takeSpacing(Double.parseDouble(it.group(2)), it.group(2));
     }
 
     private void takeSpacing(MatchResult it) {
@@ -346,6 +393,10 @@ final class LabelScan {
 
     private void takeNumber(String printed, int number) {
         Optional<PrintedSize> size = LabelMeaning.ofNm(number).or(() -> LabelMeaning.ofTrade(number));
+        if (size.isEmpty() && meaning.size().isPresent() && number >= 1 && number < SMALLEST_TRADE_NUMBER) {
+            keepCount(printed, number);
+            return;
+        }
         if (size.isEmpty()) {
             unread.add(printed);
             return;
@@ -381,14 +432,42 @@ final class LabelScan {
         }
     }
 
+    /** “2x70” is two of size 70. */
+    private void takeCounted(MatchResult it) {
+        int nm = Integer.parseInt(it.group(2));
+        if (LabelMeaning.ofNm(nm).isEmpty()) {
+            leaveUnread(it.group());
+            return;
+        }
+        takeSize(it.group(), nm, it.group(3));
+        meaning.count(OptionalInt.of(meaning.count().orElse(0) + Integer.parseInt(it.group(1))));
+    }
+
+    private void takeBracketed(MatchResult it) {
+        int number = Integer.parseInt(it.group(1));
+        boolean tradeNumber = meaning.sizes().stream().anyMatch(size -> size.trade() == number);
+        if (meaning.size().isEmpty()) {
+            takeNumber(it.group(), number);
+        } else if (!tradeNumber || !it.group(2).isEmpty()) {
+            keepCount(
+                    it.group(),
+                    Stream.of(it.group().strip().split("\\s*\\+\\s*"))
+                            .mapToInt(Integer::parseInt)
+                            .sum());
+        }
+    }
+
     private void takeCount(MatchResult it) {
-        int count = Integer.parseInt(it.group(1));
+        keepCount(it.group(), Integer.parseInt(it.group(1)));
+    }
+
+    private void keepCount(String printed, int count) {
         if (count < 1) {
-            unread.add(it.group());
+            unread.add(printed);
             return;
         }
         meaning.count(OptionalInt.of(count));
-        pieces.add(new Piece(Part.COUNT, it.group(), count == 1 ? "One needle." : count + " needles in the packet."));
+        pieces.add(new Piece(Part.COUNT, printed, count == 1 ? "One needle." : count + " needles in the packet."));
     }
 
     private void takeCoating(MatchResult it) {

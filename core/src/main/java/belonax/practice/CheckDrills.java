@@ -6,6 +6,7 @@ import belonax.fault.FaultFinder.Ranked;
 import belonax.fault.SearchSchool;
 import belonax.fault.Symptom;
 import belonax.fault.Trouble;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.random.RandomGenerator;
 
@@ -33,15 +34,16 @@ final class CheckDrills {
         List<Ranked> ranked = FINDER.rank(Trouble.of(symptom), SearchSchool.LIKELIEST_PER_MINUTE)
                 .checks();
         Ranked first = ranked.get(0);
-        // The farther down the list, the plainer that it does not come first.
-        int from = Math.min(1 + (DrillId.HARDEST - id.level()) * 3, ranked.size() - (Drill.CHOICES - 1));
-        List<Ranked> others = ranked.subList(from, from + Drill.CHOICES - 1);
+        // Its real rival is always among the four; the farther down the list the others, the plainer the answer.
+        int from = Math.min(2 + (DrillId.HARDEST - id.level()) * 3, ranked.size() - (Drill.CHOICES - 2));
+        List<Ranked> others = new ArrayList<>(ranked.subList(from, from + Drill.CHOICES - 2));
+        others.add(0, ranked.get(1));
         Choices choices =
                 Choices.of(title(first), others.stream().map(CheckDrills::title).toList(), random);
         return Drill.ofWords(
                 id,
                 symptom.name(),
-                "What is checked first?",
+                "Which of these four is checked first?",
                 "You notice: " + symptom.words() + ".",
                 choices,
                 why(first, others.get(0)));

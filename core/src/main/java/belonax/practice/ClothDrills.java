@@ -11,7 +11,9 @@ import java.util.stream.Stream;
 /** What does the scale say of a cloth, and what the pull? Judged by what measures swatches in the drawer. */
 final class ClothDrills {
     private static final double SIDE_CM = 20;
-    private static final double AT_REST_MM = 100;
+    private static final double[] RESTS_MM = {50, 80, 100, 120};
+    /** At most this share of what it gained stays. */
+    private static final double GROWN = 0.3;
     /** How far each sort gives: hardly, a little, like a jersey, a great deal. */
     private static final double[][] GIVES = {{2, 6}, {12, 35}, {42, 44}, {50, 95}};
 
@@ -56,18 +58,23 @@ final class ClothDrills {
     private static Drill pulled(DrillId id, RandomGenerator random) {
         int sort = random.nextInt(GIVES.length);
         double gives = GIVES[sort][0] + random.nextDouble() * (GIVES[sort][1] - GIVES[sort][0]);
-        double stretched = Math.rint(AT_REST_MM + gives);
-        Stretch read = Stretch.measure(AT_REST_MM, stretched, AT_REST_MM);
+        double rest = RESTS_MM[random.nextInt(RESTS_MM.length)];
+        double stretched = Math.rint(rest * (1 + gives / 100));
+        double after = Math.rint(rest + random.nextDouble() * GROWN * (stretched - rest));
+        Stretch read = Stretch.measure(rest, stretched, after);
         List<String> others = Stream.of(GIVES)
-                .map(it -> says(Stretch.measure(AT_REST_MM, AT_REST_MM + it[0], AT_REST_MM)))
+                .map(it -> says(Stretch.measure(100, 100 + it[0], 100)))
                 .toList();
         return Drill.ofWords(
                 id,
                 "GIVES_" + sort,
                 "What does the pull say?",
-                "A mark of 100 mm measures " + Shown.number(stretched) + " mm pulled, and goes back to 100 mm.",
+                "A mark of " + Shown.number(rest) + " mm measures " + Shown.number(stretched) + " mm pulled, and "
+                        + Shown.number(after) + " mm when it is let go.",
                 Choices.of(says(read), others, random),
-                "It gave " + Shown.number(Math.rint(read.stretchPercent())) + " per cent: " + read.advice());
+                Shown.number(stretched - rest) + " mm more on " + Shown.number(rest) + " mm is "
+                        + Shown.number(Math.rint(read.stretchPercent())) + " per cent, and it takes back "
+                        + Shown.number(Math.rint(read.recoveryPercent())) + " per cent of that. " + read.advice());
     }
 
     /** The needle's sentence; what follows is about recovery. */

@@ -2,16 +2,15 @@ package belonax.practice;
 
 import belonax.needle.Needle;
 import belonax.needle.NeedleLabel;
+import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
-import belonax.needle.Twin;
 import belonax.thread.ThreadLabel;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.random.RandomGenerator;
-import java.util.stream.Stream;
 
 /** What does this label say? Labels of packets and of spools, each read by the same reader that the drawer asks. */
 final class LabelDrills {
@@ -27,8 +26,8 @@ final class LabelDrills {
             NeedleType.TOPSTITCH,
             NeedleType.LEATHER,
             NeedleType.TWIN);
-    private static final List<NeedleSize> SIZES =
-            Stream.of(70, 75, 80, 90, 100, 110).map(NeedleSize::ofNm).toList();
+    private static final NeedleRange RANGE = NeedleRange.standard();
+    private static final double TWIN_MM = 4;
     private static final List<String> SPOOLS = List.of(
             "No. 100", "No. 120", "No. 60", "No. 30", "tex 40", "tex 80", "Nm 60/3", "Ne 40/2", "150 den", "300 den");
     private static final int ASKS_SPOOL = 3;
@@ -41,18 +40,17 @@ final class LabelDrills {
 
     private static Drill packet(DrillId id, RandomGenerator random) {
         NeedleType type = PRINTED.get(random.nextInt(PRINTED.size()));
-        NeedleSize size = SIZES.get(random.nextInt(SIZES.size()));
-        Needle needle = needle(type, size);
+        List<Needle> made = made(type);
+        Needle needle = made.get(random.nextInt(made.size()));
         List<String> others = new ArrayList<>();
         if (id.level() > 0) {
-            NeedleSize next = SIZES.get((SIZES.indexOf(size) + 1) % SIZES.size());
-            others.add(needle(type, next).words());
+            others.add(made.get((made.indexOf(needle) + 1) % made.size()).words());
         }
         List<NeedleType> kinds = new ArrayList<>(PRINTED);
         Choices.mix(kinds, random);
         kinds.stream()
                 .filter(it -> it != type)
-                .forEach(it -> others.add(needle(it, size).words()));
+                .forEach(it -> others.add(nearest(it, needle.size()).words()));
         String label = needle.label();
         Needle read = NeedleLabel.read(label).needle().orElseThrow();
         Choices choices = Choices.of(read.words(), others, random);
@@ -65,13 +63,31 @@ final class LabelDrills {
         return it.twin()
                 .map(twin -> "ZWI stands for a twin, the number before the stroke for the " + twin.spacingMm()
                         + " mm between its needles; " + size)
-                .orElse("“" + it.type().suffix() + "” stands for the "
-                        + it.type().words() + " kind; " + size);
+                .orElseGet(() -> letters(it.type()) + size);
     }
 
-    private static Needle needle(NeedleType type, NeedleSize size) {
-        Optional<Twin> twin = type == NeedleType.TWIN ? Optional.of(new Twin(4, NeedleType.STRETCH)) : Optional.empty();
-        return new Needle(NeedleSystem.H_130_705, type, size, twin);
+    /** The H is the scarf's letter; what the point is like follows it. */
+    private static String letters(NeedleType type) {
+        String behindTheH = type.suffix().replaceFirst("^H[\\s-]*", "");
+        return behindTheH.isEmpty()
+                ? "The H is the letter of the scarf; where no other follows, it is a " + type.words() + " needle. "
+                : "“" + behindTheH + "” stands for the " + type.words() + " kind, the H before it for the scarf; ";
+    }
+
+    /** Only what is made is asked for, and only what is made is offered beside it. */
+    private static List<Needle> made(NeedleType type) {
+        return RANGE.of(NeedleSystem.H_130_705).stream()
+                .filter(it -> it.type() == type)
+                .filter(it -> it.twin()
+                        .map(twin -> twin.spacingMm() == TWIN_MM && twin.point() == NeedleType.STRETCH)
+                        .orElse(true))
+                .toList();
+    }
+
+    private static Needle nearest(NeedleType type, NeedleSize size) {
+        return made(type).stream()
+                .min(Comparator.comparingInt(it -> Math.abs(it.size().step() - size.step())))
+                .orElseThrow();
     }
 
     private static Drill spool(DrillId id, RandomGenerator random) {

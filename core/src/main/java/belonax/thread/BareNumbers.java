@@ -16,8 +16,10 @@ final class BareNumbers {
     private static final double FINEST_SEEN = 8;
     private static final double THICKEST_SEEN = 150;
     private static final Pattern PLIED = Pattern.compile("(?<!\\d)(\\d{1,3})\\s*/\\s*([1-9])(?!\\d)");
-    private static final Pattern BARE =
-            Pattern.compile("(?<![A-Z\\d.,/])(NO\\.?|NR\\.?|N°|№|#)?\\s*" + N + "(?!\\s*[%/\\d])");
+    private static final String MARK = "(NO\\.?|NR\\.?|N°|№|#)";
+    private static final String BARE_NUMBER = "\\s*" + N + "(?!\\s*[%/\\d])(?!\\s*-?\\s*(?:PLY|PLIES|FACH|CORD))";
+    private static final Pattern MARKED = Pattern.compile("(?<![A-Z])" + MARK + BARE_NUMBER);
+    private static final Pattern BARE = Pattern.compile("(?<![A-Z\\d.,/-])" + MARK + "?" + BARE_NUMBER);
     /** Words that a thick thread carries. */
     private static final Pattern MEANT_TO_BE_SEEN =
             Pattern.compile("TOP\\s*-?\\s*STITCH|JEANS|BUTTON\\s*-?\\s*HOLE|EXTRA\\s+STRONG|UPHOLSTERY");
@@ -25,14 +27,14 @@ final class BareNumbers {
     private static final double THICK_TEX = 40;
     private static final double LIKELIER = 6;
 
-    private final Optional<Fibre> fibre;
+    private final LabelWords words;
     private final boolean meantToBeSeen;
     private final List<Reading> readings = new ArrayList<>();
     private final String rest;
 
-    BareNumbers(String rest, Optional<Fibre> fibre) {
+    BareNumbers(String rest, LabelWords words) {
         this.rest = rest;
-        this.fibre = fibre;
+        this.words = words;
         this.meantToBeSeen = MEANT_TO_BE_SEEN.matcher(rest).find();
         readPlied();
         if (readings.isEmpty()) {
@@ -53,8 +55,8 @@ final class BareNumbers {
         find(PLIED, rest).ifPresent(it -> {
             double yarns = number(it.group(1));
             double plies = number(it.group(2));
-            boolean cotton = fibre.equals(Optional.of(Fibre.COTTON));
-            boolean fine = yarns >= 90;
+            boolean cotton = words.isCotton();
+            boolean fine = yarns >= 90 || words.isSilk();
             offer(
                     ThreadNumbering.NE,
                     yarns,
@@ -80,28 +82,31 @@ final class BareNumbers {
 
     /** From about 80 up a bare number is mostly a ticket, a low one mostly a weight; tex and counts are seldomer. */
     private void readBare() {
-        find(BARE, rest).ifPresent(it -> {
+        find(MARKED, rest).or(() -> find(BARE, rest)).ifPresent(it -> {
             double number = number(it.group(2));
             double marked = it.group(1) == null || it.group(1).equals("#") ? 1 : 1.4;
-            boolean high = number >= 75;
-            boolean middle = number >= 60 && !high;
+            boolean embroidery = words.isForEmbroidery();
+            boolean high = number >= 75 && !embroidery;
+            boolean middle = number >= 60 && !high && !embroidery;
             offer(
                     ThreadNumbering.TICKET,
                     number,
                     1,
-                    marked * (high ? 0.80 : middle ? 0.45 : number >= 30 ? 0.25 : 0.15),
+                    embroidery ? 0.05 : marked * (high ? 0.80 : middle ? 0.45 : number >= 30 ? 0.25 : 0.15),
                     "Bare numbers from about 80 up, and a No. before the number, are mostly tickets on home spools.");
             offer(
                     ThreadNumbering.WEIGHT,
                     number,
                     1,
-                    high ? 0.06 : middle ? 0.35 : 0.5,
-                    "Low bare numbers are mostly weights, as on quilting and embroidery spools.");
+                    embroidery ? 1 : high ? 0.06 : middle ? 0.35 : 0.5,
+                    embroidery
+                            ? "On embroidery thread the number is the weight."
+                            : "Low bare numbers are mostly weights, as on quilting and embroidery spools.");
             offer(
                     ThreadNumbering.TEX,
                     number,
                     1,
-                    high ? 0.04 : middle ? 0.06 : 0.15,
+                    embroidery || high ? 0.04 : middle ? 0.06 : 0.15,
                     "It may be tex, which some spools print without the word.");
             offer(
                     ThreadNumbering.NM,

@@ -1,9 +1,7 @@
 package belonax.thread;
 
 import belonax.thread.ThreadLabel.Reading;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
@@ -11,54 +9,51 @@ import java.util.regex.Pattern;
 
 /**
  * What stands on a label: the numbers that name their numbering, or else the bare ones with every reading that fits; length,
- * weight, fibre and build. Percentages and lengths are not thicknesses, and hide none.
+ * weight, fibre and build. Lengths, weights, percentages, colours, lots, articles, temperatures and a needle's size are no
+ * thicknesses, and hide none.
  */
 final class LabelNumbers {
     /** A number as labels print it. */
     static final String N = "(\\d{1,5}(?:[.,]\\d{1,3})?)";
 
-    static final String BEFORE_WORD = "(?<![A-Z])";
-    static final String AFTER_WORD = "(?![A-Z])";
-
     private static final double YARD_M = 0.9144;
-    private static final Pattern LENGTH = Pattern.compile(N + "\\s*(M|MTR|METERS?|METRES?|YDS?|YARDS?)" + AFTER_WORD);
-    private static final Pattern GRAMS = Pattern.compile(N + "\\s*(?:G|GR|GRAMS?)" + AFTER_WORD);
+    private static final Pattern LENGTH = Pattern.compile(
+            "(?<![\\d.,])(\\d{1,3}(?:[.,]\\d{3})+|\\d{1,6}(?:[.,]\\d{1,2})?)\\s*-?\\s*(M|MTRS?|METERS?|METRES?|Y|YDS?|YARDS?)"
+                    + "(?![A-Z])");
+    private static final Pattern THOUSANDS = Pattern.compile("\\d{1,3}(?:[.,]\\d{3})+");
+    private static final Pattern WEIGHT =
+            Pattern.compile("(?<![\\d.,])" + N + "\\s*(KG|KILO|G|GR|GRAMS?|GRAMM|OZ)(?![A-Z])");
     private static final Pattern PERCENT = Pattern.compile("\\d{1,3}(?:[.,]\\d+)?\\s*%");
+    /** What is printed beside a size and is none. */
+    private static final Pattern NO_SIZE = Pattern.compile(
+            "(?<![A-Z])(?:COL|COLOU?R|SHADE|FARBE|LOT|BATCH|ART|ARTICLE|ARTIKEL|ITEM|REF|CODE|EAN)(?![A-Z])[\\s.:]*"
+                    + "(?:NO|NR|N°|#)?[\\s.:]*[A-Z]?\\d[\\d-]*"
+                    + "|\\d{1,3}\\s*°\\s*C?"
+                    + "|(?<![A-Z])(?:NEEDLES?|NADELN?|NAALD)(?![A-Z])[\\s.:]*(?:SIZES?|NO|NR|NM)?[\\s.:]*"
+                    + "\\d{1,3}(?:\\s*[-–/]\\s*\\d{1,3})*"
+                    + "|(?<!\\d)\\d{2,3}(?:\\s*[-–/]\\s*\\d{1,3})*\\s*(?:NEEDLES?|NADELN?|NAALD)(?![A-Z])"
+                    + "|(?<!\\d)\\d{1,3}\\s*(?:SPOOLS?|CONES?|REELS?|PCS|PIECES|STK|STÜCK|COLOU?RS)(?![A-Z])"
+                    + "|(?:PACK|SET|BOX)\\s+OF\\s+\\d{1,3}");
 
-    private static final Map<String, Fibre> FIBRES = Map.of(
-            "POLYESTER", Fibre.POLYESTER,
-            "COTTON", Fibre.COTTON,
-            "SILK", Fibre.SILK,
-            "RAYON", Fibre.RAYON,
-            "VISCOSE", Fibre.RAYON,
-            "NYLON", Fibre.NYLON,
-            "POLYAMIDE", Fibre.NYLON,
-            "METALLIC", Fibre.METALLIC);
-
-    private static final Map<String, Build> BUILDS = Map.of(
-            "CORESPUN", Build.CORESPUN,
-            "CORE SPUN", Build.CORESPUN,
-            "CORE-SPUN", Build.CORESPUN,
-            "MONOFILAMENT", Build.MONOFILAMENT,
-            "BONDED", Build.BONDED,
-            "TEXTURED", Build.TEXTURED,
-            "WAXED", Build.WAXED,
-            "GLACE", Build.WAXED,
-            "METALLIC", Build.METALLIC,
-            "INVISIBLE", Build.MONOFILAMENT);
+    private static final double GRAMS_IN_A_KILO = 1000;
+    private static final double GRAMS_IN_AN_OUNCE = 28.35;
 
     private final String text;
+    private final LabelWords words;
     private final List<Reading> readings;
 
+    /** @param text in capitals */
     LabelNumbers(String text) {
-        this.text = text;
-        NamedNumbers named = new NamedNumbers(PERCENT.matcher(text).replaceAll(" "), fibre());
-        if (!named.readings().isEmpty()) {
-            readings = named.readings();
-            return;
+        this.text = text.replace('×', 'X');
+        this.words = new LabelWords(this.text);
+        String sizes = this.text;
+        for (Pattern it : List.of(PERCENT, NO_SIZE, LENGTH, WEIGHT)) {
+            sizes = it.matcher(sizes).replaceAll(" ");
         }
-        String rest = LENGTH.matcher(named.rest()).replaceAll(" ");
-        readings = new BareNumbers(GRAMS.matcher(rest).replaceAll(" "), fibre()).readings();
+        NamedNumbers named = new NamedNumbers(sizes, words);
+        readings = named.readings().isEmpty() && !words.isElastic()
+                ? new BareNumbers(named.rest(), words).readings()
+                : named.readings();
     }
 
     List<Reading> readings() {
@@ -66,36 +61,38 @@ final class LabelNumbers {
     }
 
     OptionalDouble metres() {
-        Matcher length = LENGTH.matcher(text);
+        Matcher length = LENGTH.matcher(PERCENT.matcher(text).replaceAll(" "));
         if (!length.find()) {
             return OptionalDouble.empty();
         }
-        double value = number(length.group(1)) * (length.group(2).startsWith("Y") ? YARD_M : 1);
-        return value > 0 ? OptionalDouble.of(value) : OptionalDouble.empty();
+        String told = length.group(1);
+        double value =
+                THOUSANDS.matcher(told).matches() ? Double.parseDouble(told.replaceAll("[.,]", "")) : number(told);
+        return positive(value * (length.group(2).startsWith("Y") ? YARD_M : 1));
     }
 
     OptionalDouble grams() {
-        Matcher grams = GRAMS.matcher(text);
-        return grams.find() && number(grams.group(1)) > 0
-                ? OptionalDouble.of(number(grams.group(1)))
-                : OptionalDouble.empty();
+        Matcher weight = WEIGHT.matcher(LENGTH.matcher(text).replaceAll(" "));
+        return weight.find() ? positive(number(weight.group(1)) * gramsIn(weight.group(2))) : OptionalDouble.empty();
     }
 
     Optional<Fibre> fibre() {
-        return FIBRES.entrySet().stream()
-                .filter(it -> text.contains(it.getKey()))
-                .map(Map.Entry::getValue)
-                .min(Comparator.naturalOrder());
+        return words.fibre();
     }
 
     Optional<Build> build() {
-        return BUILDS.entrySet().stream()
-                .filter(it -> text.contains(it.getKey()))
-                .map(Map.Entry::getValue)
-                .min(Comparator.naturalOrder());
+        return words.build();
     }
 
     static double number(String text) {
         return Double.parseDouble(text.replace(',', '.'));
+    }
+
+    private static double gramsIn(String unit) {
+        return unit.startsWith("K") ? GRAMS_IN_A_KILO : unit.equals("OZ") ? GRAMS_IN_AN_OUNCE : 1;
+    }
+
+    private static OptionalDouble positive(double value) {
+        return value > 0 ? OptionalDouble.of(value) : OptionalDouble.empty();
     }
 }

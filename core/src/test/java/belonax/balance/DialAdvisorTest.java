@@ -157,7 +157,7 @@ class DialAdvisorTest {
         List<Strip> strips = new ArrayList<>();
         Advice advice = advise();
         while (advice.action() == Action.SEW_STRIP) {
-            strips.add(Strip.of(advice.dial().orElseThrow(), TopFace.LINE, Underside.CLEAN));
+            strips.add(Strip.of(advice.dial().orElseThrow(), TopFace.DOTS, Underside.CLEAN));
             advice = advise(strips.toArray(Strip[]::new));
         }
 
@@ -186,13 +186,22 @@ class DialAdvisorTest {
         for (double sewnAt : new double[] {dial, same.dial().min() + random.nextInt(5)}) {
             for (TopFace tight : List.of(TopFace.DOTS, TopFace.LINE, TopFace.DRAWN_UP)) {
                 proposed(same, with(strips, Strip.of(sewnAt, tight, Underside.CLEAN)))
+                        .filter(it -> !closesABracket(strips, sewnAt, it))
                         .ifPresent(it -> assertThat(it).isLessThanOrEqualTo(dial));
             }
             for (Underside loose : List.of(Underside.DOTS, Underside.LOOPS, Underside.LINE)) {
                 proposed(same, with(strips, Strip.of(sewnAt, TopFace.CLEAN, loose)))
+                        .filter(it -> !closesABracket(strips, sewnAt, it))
                         .ifPresent(it -> assertThat(it).isGreaterThanOrEqualTo(dial));
             }
         }
+    }
+
+    /** Between a slack and a tight strip lies balance, whatever was believed before. */
+    private static boolean closesABracket(List<Strip> strips, double sewnAt, double proposed) {
+        return strips.stream()
+                .filter(it -> it.saysTooLoose() || it.saysTooTight())
+                .anyMatch(it -> Math.min(it.dial(), sewnAt) < proposed && proposed < Math.max(it.dial(), sewnAt));
     }
 
     @ParameterizedTest(name = "seed {0}")

@@ -16,6 +16,7 @@ import belonax.fault.Trouble;
 import belonax.machine.BobbinKind;
 import belonax.machine.Dial;
 import belonax.needle.NeedleLabel;
+import belonax.needle.NeedleRange;
 import belonax.thread.SewingThread;
 import belonax.thread.ThreadLabel;
 import java.util.HashSet;
@@ -112,19 +113,24 @@ class DrillsTest {
                     ? NeedleLabel.read(it.text()).needle().orElseThrow().words()
                     : "tex " + ThreadLabel.read(it.text()).likeliest().tex().shown();
             assertThat(it.answer()).isEqualTo(read);
+            if (it.question().contains("packet")) {
+                assertThat(NeedleRange.standard()
+                                .makes(NeedleLabel.read(it.text()).needle().orElseThrow()))
+                        .as(it.text())
+                        .isTrue();
+            }
         });
     }
 
     @Test
-    void what_is_checked_first_is_what_the_finder_checks_first() {
-        drills(DrillKind.CHECK)
-                .forEach(it -> assertThat(it.answer())
-                        .isEqualTo(FaultFinder.standard()
-                                .rank(Trouble.of(Symptom.valueOf(it.topic().name())), SearchSchool.values()[0])
-                                .checks()
-                                .get(0)
-                                .check()
-                                .title()));
+    void what_is_checked_first_is_what_the_finder_checks_first_and_its_rival_is_never_hidden() {
+        drills(DrillKind.CHECK).forEach(it -> {
+            List<FaultFinder.Ranked> ranked = FaultFinder.standard()
+                    .rank(Trouble.of(Symptom.valueOf(it.topic().name())), SearchSchool.values()[0])
+                    .checks();
+            assertThat(it.answer()).isEqualTo(ranked.get(0).check().title());
+            assertThat(it.choices()).contains(ranked.get(1).check().title());
+        });
     }
 
     @Test

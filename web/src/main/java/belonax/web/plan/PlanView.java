@@ -1,6 +1,7 @@
 package belonax.web.plan;
 
 import belonax.hazard.Verdict;
+import belonax.match.SeamCautions;
 import belonax.plan.BobbinRoom;
 import belonax.plan.JobPlan;
 import belonax.plan.JobPlan.Group;
@@ -50,6 +51,7 @@ public record PlanView(
      * @param number its place in the order; 0 where it has none
      * @param before what is changed before it; empty for nothing
      * @param wrong why it cannot be sewn well here, or not be worked out; empty where nothing is in the way
+     * @param care what to heed while it is sewn; empty for an ordinary seam
      * @param earlier the step that it can change places with towards the start; null where there is none
      * @param later the same towards the end
      */
@@ -64,6 +66,7 @@ public record PlanView(
             boolean underWay,
             String before,
             String wrong,
+            String care,
             @Nullable String earlier,
             @Nullable String later) {}
 
@@ -133,6 +136,10 @@ public record PlanView(
                             Math.max(1, Math.round(it.use().minutes())) + " min",
                             changes(it),
                             wrong(it, limits),
+                            String.join(
+                                    " ",
+                                    SeamCautions.of(
+                                            it.step().asked().job(), it.needle().needle())),
                             before != null && !waits(worked, it, before)
                                     ? before.step().id()
                                     : null,
@@ -173,12 +180,12 @@ public record PlanView(
     }
 
     private static StepView unplanned(Worked worked, ProjectStep step) {
-        return view(step, 0, "", "", worked.cannot().getOrDefault(step.id(), ""), null, null);
+        return view(step, 0, "", "", worked.cannot().getOrDefault(step.id(), ""), "", null, null);
     }
 
     private static StepView done(ProjectStep step) {
         String took = PlanWords.hours(Objects.requireNonNullElse(step.tookMinutes(), 0.0));
-        return view(step, 0, took, "", "", null, null);
+        return view(step, 0, took, "", "", "", null, null);
     }
 
     private static StepView view(
@@ -187,6 +194,7 @@ public record PlanView(
             String minutes,
             String before,
             String wrong,
+            String care,
             @Nullable String earlier,
             @Nullable String later) {
         TableWork.Top top = step.work().top();
@@ -201,6 +209,7 @@ public record PlanView(
                 step.isUnderWay(),
                 before,
                 wrong,
+                care,
                 earlier,
                 later);
     }

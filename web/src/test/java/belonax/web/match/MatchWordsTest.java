@@ -69,25 +69,28 @@ class MatchWordsTest {
     @Test
     void good_is_kept_for_what_is_made_for_the_work() {
         Match match = match(job("quilting-cotton", 2, 25));
-        Recommendation embroidery = match.all().stream()
-                .filter(it -> it.needle().type() == NeedleType.EMBROIDERY && it.verdict() == Verdict.GOOD)
+        Recommendation topstitch = match.all().stream()
+                .filter(it -> it.needle().type() == NeedleType.TOPSTITCH && it.verdict() == Verdict.GOOD)
                 .findFirst()
                 .orElseThrow();
 
         assertThat(MatchWords.verdict(match, match.best())).isEqualTo("good");
-        assertThat(MatchWords.verdict(match, embroidery)).isEqualTo("does as well");
+        assertThat(MatchWords.verdict(match, topstitch)).isEqualTo("does as well");
     }
 
     @Test
     void what_to_start_with_names_stitch_pressure_foot_and_dial_and_what_the_foot_makes_of_the_length() {
         Match match = match(job("single-jersey", 2, 25));
 
-        assertThat(MatchWords.start(match, Optional.empty(), Units.METRIC))
+        assertThat(MatchWords.start(match, Optional.empty(), Optional.empty(), Units.METRIC))
                 .startsWith("Zigzag 2.5 mm, 0.5 mm wide · light pressure, standard foot · start the dial near ");
-        assertThat(MatchWords.start(match, Optional.of(new FootLength("standard foot", 0.8)), Units.METRIC))
+        assertThat(MatchWords.start(
+                        match, Optional.of(new FootLength("standard foot", 0.8)), Optional.empty(), Units.METRIC))
                 .startsWith("Zigzag 2.5 mm, set 3.1 under the standard foot, 0.5 mm wide");
-        assertThat(MatchWords.start(match, Optional.empty(), Units.IMPERIAL))
+        assertThat(MatchWords.start(match, Optional.empty(), Optional.empty(), Units.IMPERIAL))
                 .startsWith("Zigzag 10 stitches per inch (2.5)");
+        assertThat(MatchWords.start(match, Optional.empty(), Optional.of(4.25), Units.METRIC))
+                .endsWith("dial at 4¼, proven here");
     }
 
     @Test

@@ -47,7 +47,7 @@ class PlanApiTest {
                 .andExpect(jsonPath("$.groups[0].needle.rank").doesNotExist())
                 .andExpect(jsonPath("$.steps[?(@.id=='a')].stitches", contains(closeTo(1680, 0.01))))
                 .andExpect(jsonPath("$.steps[?(@.id=='a')].minutes", contains(closeTo(3.36, 0.001))))
-                .andExpect(jsonPath("$.steps[?(@.id=='a')].topThreadMetres", contains(closeTo(5.88, 0.01))))
+                .andExpect(jsonPath("$.steps[?(@.id=='a')].topThreadMetres", contains(closeTo(5.74, 0.01))))
                 .andExpect(jsonPath("$.steps[?(@.id=='a')].effectiveHours", contains(closeTo(0.056, 0.001))))
                 .andExpect(jsonPath("$.totals.needles").value(2))
                 .andExpect(jsonPath("$.totals.bobbins").value(1))

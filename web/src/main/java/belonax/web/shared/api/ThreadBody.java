@@ -8,10 +8,14 @@ import belonax.thread.SewingThread;
 import belonax.thread.Tex;
 import belonax.thread.ThreadLabel;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
-/** A thread as the JSON interface takes it: by its label, of which the likeliest reading is taken, or by its tex. */
+/**
+ * A thread as the JSON interface takes it: by its label, of which the likeliest reading is taken, or by its tex. What is said
+ * besides outweighs the label's words for fibre and build.
+ */
 public record ThreadBody(
         @Nullable String label,
         @Nullable Double tex,
@@ -34,10 +38,15 @@ public record ThreadBody(
             throw ApiRefusal.missing(field + ".tex", "Send the thread's tex, or its label such as “Tkt 120”.");
         }
         try {
+            Optional<ThreadLabel.Answer> read = Optional.ofNullable(label).map(ThreadBody::read);
             return new SewingThread(
-                    label == null ? new Tex(Objects.requireNonNull(tex)) : read(label),
-                    Objects.requireNonNullElse(fibre, Fibre.POLYESTER),
-                    Objects.requireNonNullElse(build, Build.SPUN),
+                    read.map(it -> it.likeliest().tex()).orElseGet(() -> new Tex(Objects.requireNonNull(tex))),
+                    fibre != null
+                            ? fibre
+                            : read.flatMap(ThreadLabel.Answer::fibre).orElse(Fibre.POLYESTER),
+                    build != null
+                            ? build
+                            : read.flatMap(ThreadLabel.Answer::build).orElse(Build.SPUN),
                     ageYears == null ? OptionalDouble.empty() : OptionalDouble.of(ageYears),
                     Objects.requireNonNullElse(quality, Quality.GOOD),
                     Boolean.TRUE.equals(keptInSun),
@@ -47,9 +56,9 @@ public record ThreadBody(
         }
     }
 
-    private static Tex read(String label) {
+    private static ThreadLabel.Answer read(String label) {
         try {
-            return ThreadLabel.read(label).likeliest().tex();
+            return ThreadLabel.read(label);
         } catch (BadInput e) {
             throw new BadInput("label", String.valueOf(e.getMessage()));
         }
