@@ -2,6 +2,7 @@ package belonax.life;
 
 import belonax.cloth.Cloth;
 import belonax.cloth.Density;
+import belonax.cloth.Make;
 import belonax.cloth.Stack;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
@@ -19,6 +20,7 @@ public enum Wear {
     HIDE(1.6, "hide", "Hide has no yarns to part: the point cuts its way."),
     DENSE_SYNTHETIC(1.5, "dense synthetics", "Dense synthetic cloth heats the blade and dulls the point."),
     DENIM_CANVAS(1.5, "denim and canvas", "Denim and canvas blunt a point half as fast again."),
+    WEBBING(1.5, "webbing", "Webbing is woven as close as canvas, and blunts a point half as fast again."),
     METALLIC(1.4, "metallic thread and dense embroidery", "Metal and dense stitching wear eye and point."),
     GLUE(1.4, "glue, coating and sequins", "Glue, coatings and sequins gum and scratch the blade."),
     BATTING(1.1, "batting", "Batting drags a little on the blade."),
@@ -37,12 +39,20 @@ public enum Wear {
 
     /** Returns the wear of one kind of work: the hardest that anything in it asks for. */
     public static Wear of(Stack stack, SewingThread thread, Purpose purpose) {
-        Stream<Wear> ofCloths = stack.all().stream().map(it -> of(it.cloth()));
+        Stream<Wear> ofCloths = Stream.concat(
+                stack.carrying().stream().map(it -> of(it.cloth())),
+                stack.helping().stream().map(it -> ofHelper(it.cloth())));
         Stream<Wear> ofThread =
                 thread.isMetallic() || purpose == Purpose.EMBROIDERY ? Stream.of(METALLIC) : Stream.empty();
         return Stream.concat(ofCloths, ofThread)
                 .max(Comparator.comparingDouble(Wear::factor))
                 .orElse(ORDINARY);
+    }
+
+    /** A tape in the seam makes no denim of it. */
+    private static Wear ofHelper(Cloth cloth) {
+        Wear own = of(cloth);
+        return own == DENIM_CANVAS || own == DENSE_SYNTHETIC ? ORDINARY : own;
     }
 
     private static Wear of(Cloth cloth) {
@@ -52,6 +62,9 @@ public enum Wear {
         }
         if (cloth.structure() == Structure.HIDE) {
             return HIDE;
+        }
+        if (cloth.make() == Make.WEBBING) {
+            return WEBBING;
         }
         if (tightWoven && cloth.weightGsm() >= 230) {
             return DENIM_CANVAS;

@@ -13,6 +13,9 @@ import java.util.Map;
  * "Verdicts".
  */
 public final class NeedleMatcher {
+    /** Of two good needles the one that is made for the work is bought. */
+    private static final double MERELY_DOES_NO_HARM = 0.1;
+
     private final HazardModel model;
     private final CandidateNeedles needles;
     private final WayFinder ways;
@@ -38,13 +41,15 @@ public final class NeedleMatcher {
         return new Match(request, ways, new Ranking(candidates).best(), candidates);
     }
 
-    /** Returns every needle that is good for this, with its expected harm. */
+    /** Returns every needle that is good for this, with its expected harm; one that is not made for it stands behind its like. */
     Map<Needle, Double> good(MatchRequest request) {
         Candidates candidates = candidates(request);
         Map<Needle, Double> good = new LinkedHashMap<>();
         for (Prediction it : candidates.usable()) {
             if (candidates.verdict(it) == Verdict.GOOD) {
-                good.put(it.needle().needle(), it.expectedHarm());
+                Recommendation judged = candidates.judged(it);
+                boolean madeFor = Aptness.isMadeFor(request.job(), judged);
+                good.put(judged.needle(), it.expectedHarm() + (madeFor ? 0 : MERELY_DOES_NO_HARM));
             }
         }
         return good;

@@ -1,5 +1,7 @@
 package belonax.match;
 
+import belonax.cloth.Density;
+import belonax.cloth.Make;
 import belonax.cloth.Structure;
 import belonax.cloth.Trait;
 import belonax.hazard.Job;
@@ -17,6 +19,8 @@ import java.util.stream.Stream;
  * Source: docs/craft.md, "Needle types" and "Size from thread and cloth".
  */
 final class SchoolNote {
+    private static final double DENIM_FROM_GSM = 200;
+
     private SchoolNote() {}
 
     /** Returns the note; none where no needle will do, for then there is nothing to differ on. */
@@ -125,7 +129,13 @@ final class SchoolNote {
 
     private static Optional<String> onDenim(Job job, Recommendation best) {
         boolean sizesMeet = !job.windowsMissEachOther(best.needle());
-        if (best.needle().type() != NeedleType.JEANS || !job.wantsStiffBlade() || !sizesMeet) {
+        boolean denimOrCanvas = job.stack()
+                .carries(it -> it.structure() == Structure.WOVEN
+                        && it.density() == Density.TIGHT
+                        && !it.has(Trait.COATED)
+                        && it.make() != Make.WEBBING
+                        && it.weightGsm() >= DENIM_FROM_GSM);
+        if (best.needle().type() != NeedleType.JEANS || !denimOrCanvas || !sizesMeet) {
             return Optional.empty();
         }
         return Optional.of(

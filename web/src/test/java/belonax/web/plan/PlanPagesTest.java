@@ -138,6 +138,14 @@ class PlanPagesTest {
     }
 
     @Test
+    void what_to_heed_while_a_step_is_sewn_stands_beside_it() throws Exception {
+        UUID id = begun("pouch");
+        add(id, "sides", "leather-thin", "2");
+
+        assertThat(page("/plan/" + id)).contains("plan-care").contains("no back-stitching");
+    }
+
+    @Test
     void a_wish_for_another_order_is_kept_and_what_it_costs_is_said() throws Exception {
         UUID id = begun("bags");
         add(id, "first canvas", "canvas", "2");
