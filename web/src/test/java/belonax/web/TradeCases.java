@@ -209,13 +209,13 @@ final class TradeCases {
 
     private void plan(JsonNode it) {
         JsonNode answer = ask.apply("plan", it.get("ask"));
-        it.path("needles").fields().forEachRemaining(wish -> {
+        it.path("needles").properties().forEach(wish -> {
             JsonNode needle = step(answer, wish.getKey()).path("needle");
             check(list(wish.getValue()).anyMatch(one -> fits(needle, one)), wish.getKey() + ": " + needle(needle));
         });
         it.path("top_metres")
-                .fields()
-                .forEachRemaining(wish -> within(
+                .properties()
+                .forEach(wish -> within(
                         wish.getValue(),
                         step(answer, wish.getKey()).path("topThreadMetres").asDouble(),
                         wish.getKey()));
