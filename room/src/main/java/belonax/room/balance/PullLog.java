@@ -1,6 +1,7 @@
 package belonax.room.balance;
 
 import belonax.BadInput;
+import belonax.balance.BobbinPull.Pull;
 import belonax.balance.PullMeasured;
 import belonax.balance.PullRhythm;
 import belonax.room.event.Event;
@@ -15,10 +16,14 @@ import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -76,6 +81,21 @@ public class PullLog {
         return events.newestOn(machineId, EventKind.PULL_TESTED, Limit.of(MOST_READ)).stream()
                 .flatMap(it -> tested(it).stream())
                 .toList();
+    }
+
+    /**
+     * Returns how hard a machine's bobbin was found to pull when it was tested last; nothing where its screw was turned after that,
+     * or where its cases differ, because nobody tells which of them is in.
+     */
+    @Transactional(readOnly = true)
+    public Optional<Pull> found(String machineId) {
+        Map<String, PullMeasured> newest = new LinkedHashMap<>();
+        of(machineId)
+                .forEach(it -> newest.putIfAbsent(it.it().bobbinCase(), it.it().measured()));
+        Set<Optional<Pull>> found = newest.values().stream()
+                .map(it -> it.turned() == 0 ? Optional.of(it.pull()) : Optional.<Pull>empty())
+                .collect(Collectors.toSet());
+        return found.size() == 1 ? found.iterator().next() : Optional.empty();
     }
 
     /** Returns why the pull is tested again before the next strip, if it should be; nothing where it never was. */

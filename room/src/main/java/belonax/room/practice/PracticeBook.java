@@ -10,7 +10,7 @@ import belonax.practice.Trainer;
 import belonax.room.card.CardType;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
-import belonax.room.press.Once;
+import belonax.room.press.TransactionLock;
 import belonax.room.press.UseCase;
 import java.time.Clock;
 import java.time.Duration;
@@ -35,13 +35,13 @@ public class PracticeBook {
     private static final Duration PAUSE = Duration.ofMinutes(20);
 
     private final DrawerStore drawer;
-    private final Once once;
+    private final TransactionLock lock;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
-    PracticeBook(DrawerStore drawer, Once once, Clock clock, Supplier<UUID> ids) {
+    PracticeBook(DrawerStore drawer, TransactionLock lock, Clock clock, Supplier<UUID> ids) {
         this.drawer = drawer;
-        this.once = once;
+        this.lock = lock;
         this.clock = clock;
         this.ids = ids;
     }
@@ -90,7 +90,7 @@ public class PracticeBook {
     @UseCase
     public Given answer(String reader, String drill, int choice) {
         DrillAnswer answer = DrillAnswer.of(reader, Drills.make(DrillId.read(drill)), choice, clock.instant());
-        once.hold("drill", reader + " " + drill);
+        lock.hold("drill", reader + " " + drill);
         Optional<DrillAnswer> before = given(reader, drill);
         Optional<UUID> change = before.isPresent()
                 ? Optional.empty()

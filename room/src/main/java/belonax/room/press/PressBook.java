@@ -44,6 +44,14 @@ class PressBook {
         }
     }
 
+    /** Locks a key until the transaction ends, whether or not it was written down before. */
+    void hold(UUID key, String what) {
+        if (begin(key, what).isPresent()) {
+            // The insert was refused by a row that is committed, and a refused insert locks nothing.
+            database.update("update press set at = ? where id = ?", now(), key);
+        }
+    }
+
     void answered(UUID key, String answer) {
         database.update("update press set answer = ? where id = ?", answer, key);
     }

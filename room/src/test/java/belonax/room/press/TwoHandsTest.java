@@ -19,6 +19,7 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
+import belonax.practice.Drill;
 import belonax.practice.DrillId;
 import belonax.practice.DrillKind;
 import belonax.room.ChangedMeanwhile;
@@ -67,7 +68,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Callable;
@@ -76,6 +76,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
@@ -146,6 +148,7 @@ class TwoHandsTest {
     @Autowired
     private HandClock clock;
 
+    private final AtomicLong keys = new AtomicLong();
     private final ExecutorService hands = Executors.newFixedThreadPool(HANDS);
 
     @AfterAll
@@ -178,7 +181,7 @@ class TwoHandsTest {
     @ParameterizedTest
     @MethodSource("presses")
     void one_press_sent_twenty_times_is_done_once_and_answered_twenty_times(Callable<?> press) throws Exception {
-        UUID key = new UUID(7, new Random().nextLong());
+        UUID key = new UUID(7, keys.incrementAndGet());
         int before = everything();
         MachineNow seen = machine("heron");
         assertThat(seen.fitted()).isPresent();
@@ -237,15 +240,28 @@ class TwoHandsTest {
     void twenty_hands_answer_one_drill_and_it_counts_once() {
         String drill = DrillId.of(DrillKind.STRIP, 0, 20).toString();
 
-        List<Answered> answers = all(() -> practice.answer("Wren", drill, new Random().nextInt(4)));
+        UUID first = answeredOnce(drill);
+        drawer.undo(first);
+
+        // Once more after it was taken back, when the drill's lock is a row that is there already.
+        answeredOnce(drill);
+    }
+
+    private UUID answeredOnce(String drill) {
+        AtomicInteger choice = new AtomicInteger();
+        List<Answered> answers = all(() -> practice.answer("Wren", drill, choice.getAndIncrement() % Drill.CHOICES));
 
         assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
         assertThat(drawer.all(DrillAnswer.class))
                 .filteredOn(it -> it.card().reader().equals("Wren"))
                 .hasSize(1);
-        assertThat(answers)
-                .extracting(it -> ((PracticeBook.Given) Objects.requireNonNull(it.value())).answer())
+        List<PracticeBook.Given> given = answers.stream()
+                .map(it -> (PracticeBook.Given) Objects.requireNonNull(it.value()))
+                .toList();
+        assertThat(given)
+                .extracting(PracticeBook.Given::answer)
                 .containsOnly(practice.find("Wren", drill).orElseThrow().answer());
+        return given.stream().flatMap(it -> it.change().stream()).findAny().orElseThrow();
     }
 
     private void onlyOne(UUID project, Function<Integer, UUID> press) {

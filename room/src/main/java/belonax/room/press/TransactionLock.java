@@ -6,19 +6,19 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Lets one hand after another decide on something that is not kept yet, so that there is no row to hold. */
+/** A lock by name, for what is not kept yet or was taken back, so that it has no row of its own to lock. */
 @Component
-public class Once {
+public class TransactionLock {
     private final PressBook presses;
 
-    Once(PressBook presses) {
+    TransactionLock(PressBook presses) {
         this.presses = presses;
     }
 
-    /** Waits until nobody else decides on this; they wait from now on until the transaction around it is over. */
+    /** Waits until no other transaction holds the name, and holds it until the transaction around it ends. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void hold(String what, String name) {
         UUID key = UUID.nameUUIDFromBytes((what + " " + name).getBytes(StandardCharsets.UTF_8));
-        presses.begin(key, what);
+        presses.hold(key, what);
     }
 }
