@@ -14,6 +14,7 @@ import belonax.needle.Shank;
 import belonax.web.shared.api.ApiRefusal;
 import belonax.web.shared.api.NeedleAnswer;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
 import java.util.stream.Stream;
@@ -89,7 +90,7 @@ class CatalogueApi {
 
     @GetMapping("/fabrics/{id}")
     @Operation(summary = "One cloth of the catalogue")
-    FabricAnswer fabric(@PathVariable String id) {
+    FabricAnswer fabric(@Parameter(example = "quilting-cotton") @PathVariable String id) {
         return cloths.find(id)
                 .map(FabricAnswer::of)
                 .orElseThrow(() -> ApiRefusal.unknown("No cloth has that id. /api/v1/fabrics lists those there are."));

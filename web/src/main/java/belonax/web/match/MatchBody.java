@@ -22,8 +22,10 @@ import belonax.web.shared.api.ApiRefusal;
 import belonax.web.shared.api.DialBody;
 import belonax.web.shared.api.FabricBody;
 import belonax.web.shared.api.LayersBody;
+import belonax.web.shared.api.NeedleBody;
 import belonax.web.shared.api.StackBody;
 import belonax.web.shared.api.ThreadBody;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -65,7 +67,10 @@ record MatchBody(
     /** A set-up that worked here before; what is not told of it counts for this very job. */
     record ProvenBody(
             @Nullable NeedleType type,
-            @Nullable NeedleSize size,
+
+            @Schema(implementation = Integer.class, example = "80", description = NeedleBody.SIZE_TAKEN) @Nullable
+            NeedleSize size,
+
             @Nullable Integer layers,
             @Nullable Double tex,
             @Nullable Purpose purpose) {}

@@ -7,6 +7,7 @@ import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.needle.Twin;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -15,10 +16,17 @@ import org.jspecify.annotations.Nullable;
 public record NeedleBody(
         @Nullable NeedleSystem system,
         @Nullable NeedleType type,
-        @Nullable NeedleSize size,
+
+        @Schema(implementation = Integer.class, example = "80", description = SIZE_TAKEN) @Nullable
+        NeedleSize size,
+
         @Nullable TwinBody twin,
         @Nullable Double hours,
         @Nullable Boolean struck) {
+
+    /** What is said of a size in the description of the interface. */
+    public static final String SIZE_TAKEN =
+            "The size in NM, such as 80; an object such as {\"nm\": 80, \"trade\": 12} is taken too.";
 
     /** Spacing and point of a twin or triple needle. */
     public record TwinBody(
