@@ -1,6 +1,7 @@
 package belonax.fault;
 
 import belonax.LogOdds;
+import belonax.balance.BobbinPull.Pull;
 import belonax.fault.Check.Needs;
 import belonax.fault.Glance.Look;
 import belonax.fault.Trouble.MachineState;
@@ -9,9 +10,11 @@ import belonax.hazard.Reason;
 import belonax.machine.MotorPower;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * What is known beside the symptoms, as log-odds for each cause: circumstances, the set-up's own hazard factors read
@@ -39,6 +42,12 @@ final class Evidence {
     private static final double OFF_DIAL = 1.1;
     private static final double MOST_OFF_DIAL = 3.5;
     private static final double INSIDE_BAND = -1.5;
+    /** A dial that stands too high cannot make the top thread slack, nor one too low pull it tight. */
+    private static final double OFF_THE_OTHER_WAY = -3.5;
+
+    private static final double PULL_FOUND_SO = 3.8;
+    private static final double PULL_FOUND_RIGHT = -2.5;
+    private static final double PULL_FOUND_THE_OTHER_WAY = -3.5;
     private static final double NEVER_CLEANED = 0.8;
     private static final double NEVER_SERVICED = 1.2;
     /** A needle that has hardly sewn is not worn. */
@@ -65,6 +74,14 @@ final class Evidence {
             Symptom.NEEDLE_BREAKS, Hazard.BREAK,
             Symptom.HOLES, Hazard.MARK,
             Symptom.PUCKER, Hazard.PUCKER));
+
+    private static final Set<Symptom> OF_A_SLACK_TOP = EnumSet.of(Symptom.LOOPS_BELOW);
+    private static final Set<Symptom> OF_A_TIGHT_TOP = EnumSet.of(
+            Symptom.DOTS_ON_TOP,
+            Symptom.PUCKER,
+            Symptom.TOP_THREAD_BREAKS,
+            Symptom.BOBBIN_THREAD_BREAKS,
+            Symptom.SEAM_POPS);
 
     private final Trouble trouble;
 
@@ -136,7 +153,8 @@ final class Evidence {
                         ? NEVER_SERVICED
                         : beyond(machine.monthsSinceService(), SERVICE_MONTHS, 12, 1.5);
             case DELICATE_DELIVERY -> trouble.delicateDelivery() ? DELICATE : 0;
-            case DIAL_OUTSIDE_BAND -> ofTheDial(machine.dialBandsOff());
+            case DIAL_OUTSIDE_BAND -> ofTheDial(machine.dialOff());
+            case BOBBIN_PULL -> ofTheBobbin(cause, machine.bobbinPull());
             case MOTOR ->
                 switch (machine.power().orElse(MotorPower.NORMAL)) {
                     case LIGHT -> LIGHT_MOTOR;
@@ -151,11 +169,29 @@ final class Evidence {
         return amount.isPresent() ? Math.min(most, each * (amount.getAsDouble() - usual)) : 0;
     }
 
-    private static double ofTheDial(OptionalDouble off) {
+    private double ofTheDial(OptionalDouble off) {
         if (off.isEmpty()) {
             return 0;
         }
-        return off.getAsDouble() > 0 ? Math.min(MOST_OFF_DIAL, 1 + OFF_DIAL * off.getAsDouble()) : INSIDE_BAND;
+        double numbers = off.getAsDouble();
+        if (numbers == 0) {
+            return INSIDE_BAND;
+        }
+        boolean explains = trouble.shows(numbers > 0 ? OF_A_TIGHT_TOP : OF_A_SLACK_TOP);
+        boolean contradicts = trouble.shows(numbers > 0 ? OF_A_SLACK_TOP : OF_A_TIGHT_TOP);
+        return contradicts && !explains ? OFF_THE_OTHER_WAY : Math.min(MOST_OFF_DIAL, 1 + OFF_DIAL * Math.abs(numbers));
+    }
+
+    /** A pull that was found too hard or too light is blamed only for what it can show. */
+    private double ofTheBobbin(Cause cause, Optional<Pull> found) {
+        if (found.isEmpty()) {
+            return 0;
+        }
+        Pull its = cause.id() == CauseId.BOBBIN_TOO_TIGHT ? Pull.TIGHT : Pull.LOOSE;
+        if (found.get() == its) {
+            return canShow(cause) ? PULL_FOUND_SO : 0;
+        }
+        return found.get() == Pull.RIGHT ? PULL_FOUND_RIGHT : PULL_FOUND_THE_OTHER_WAY;
     }
 
     /** The very factors that predict a hazard blame their part once the hazard has come true. */

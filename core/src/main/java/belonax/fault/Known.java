@@ -16,6 +16,8 @@ enum Known {
     HOURS_SINCE_CLEANING,
     MONTHS_SINCE_SERVICE,
     DIAL_OUTSIDE_BAND,
+    /** How hard the bobbin was found to pull when it was tested. */
+    BOBBIN_PULL,
     /** How strong the motor is. */
     MOTOR
 }

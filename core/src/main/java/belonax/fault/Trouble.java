@@ -1,6 +1,7 @@
 package belonax.fault;
 
 import belonax.BadInput;
+import belonax.balance.BobbinPull.Pull;
 import belonax.fault.Glance.Look;
 import belonax.hazard.Reason;
 import belonax.machine.BobbinKind;
@@ -50,7 +51,8 @@ public record Trouble(
     /**
      * What is known of the machine.
      *
-     * @param dialBandsOff how far the dial stands outside its usual band, in numbers of a dial from 0 to 9; 0 inside it
+     * @param dialOff how far the dial stands above its usual band, in numbers of a dial from 0 to 9; below it less than 0, inside it 0
+     * @param bobbinPull how hard the bobbin pulled when it was tested last; empty when it was not, or was adjusted since
      */
     public record MachineState(
             Optional<MachineKind> kind,
@@ -58,7 +60,8 @@ public record Trouble(
             OptionalDouble monthsSinceService,
             boolean neverServiced,
             OptionalDouble hoursSinceCleaning,
-            OptionalDouble dialBandsOff,
+            OptionalDouble dialOff,
+            Optional<Pull> bobbinPull,
             Optional<MotorPower> power) {
 
         /** A machine of which nothing is known. */
@@ -69,6 +72,7 @@ public record Trouble(
                 false,
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -105,10 +109,10 @@ public record Trouble(
         return new TroubleBuilder(symptoms);
     }
 
-    /** Returns how far a dial stands outside its usual band, in numbers of a dial from 0 to 9; 0 inside it. */
+    /** Returns how far a dial stands above its usual band, in numbers of a dial from 0 to 9; below it less than 0, inside it 0. */
     public static double offBand(Dial dial, double at) {
         double number = (dial.max() - dial.min()) / 9;
-        return Math.max(0, Math.max(dial.normalLow() - at, at - dial.normalHigh())) / number;
+        return (Math.max(0, at - dial.normalHigh()) - Math.max(0, dial.normalLow() - at)) / number;
     }
 
     /** Returns the same trouble after these checks: those that found nothing, and those that found what was put right. */

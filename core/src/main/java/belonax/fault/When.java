@@ -4,6 +4,7 @@ package belonax.fault;
 public enum When {
     AT_START("at the start of a seam"),
     AFTER_NEEDLE_CHANGE("since the needle was changed"),
+    AFTER_BOBBIN_CHANGE("since the bobbin was changed"),
     AFTER_THREADING("since it was threaded"),
     ONE_NEEDLE_POSITION("at one needle position only"),
     AT_CROSSINGS("at crossings and humps"),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
+import belonax.balance.BobbinPull.Pull;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
 import belonax.fault.FaultFinder.Ranked;
@@ -43,6 +44,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class FaultFinderTest {
@@ -215,6 +217,33 @@ class FaultFinderTest {
         assertThat(ids(missing)).first().isEqualTo(CheckId.FOREIGN_OBJECT);
     }
 
+    @ParameterizedTest
+    @CsvSource({"LOOPS_BELOW, TIGHT, BOBBIN_TOO_TIGHT", "DOTS_ON_TOP, LOOSE, BOBBIN_TOO_LOOSE"})
+    void a_bobbin_is_blamed_as_its_pull_was_found(Symptom seen, Pull wrong, CauseId cause) {
+        double unknown = chance(withPull(seen, Optional.empty()), cause);
+        double right = chance(withPull(seen, Optional.of(Pull.RIGHT)), cause);
+
+        assertThat(chance(withPull(seen, Optional.of(wrong)), cause)).isGreaterThan(4 * unknown);
+        assertThat(right).isLessThan(unknown / 4);
+        Trouble opposite = withPull(seen, Optional.of(wrong == Pull.TIGHT ? Pull.LOOSE : Pull.TIGHT));
+        assertThat(chance(opposite, cause)).isLessThanOrEqualTo(right);
+        assertThat(ids(opposite).stream().limit(4)).doesNotContain(CheckId.BOBBIN_TENSION);
+    }
+
+    private static Trouble withPull(Symptom seen, Optional<Pull> pull) {
+        return Trouble.told(Set.of(seen))
+                .machine(new MachineState(
+                        Optional.empty(),
+                        Optional.empty(),
+                        OptionalDouble.empty(),
+                        false,
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        pull,
+                        Optional.empty()))
+                .build();
+    }
+
     @Test
     void the_very_factors_that_predict_a_hazard_blame_their_part_once_it_came_true() {
         Job job = Job.sewing(Stack.of(ClothCatalogue.standard().get("swim-knit"), 2), SewingThread.spunPolyester(25))
@@ -309,6 +338,7 @@ class FaultFinderTest {
                         false,
                         number(facts, "clean"),
                         number(facts, "dial"),
+                        Optional.ofNullable(facts.get("pull")).map(Pull::valueOf),
                         Optional.ofNullable(facts.get("power")).map(MotorPower::valueOf)))
                 .cures(cures)
                 .build();
@@ -343,6 +373,7 @@ class FaultFinderTest {
                 false,
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -36,24 +36,24 @@ class DrawerJourneyIT extends RunningBelonax {
     @Test
     void a_packet_is_read_as_one_types_kept_offered_by_match_and_taken_out_again() {
         page.navigate(address("/drawer/packet"));
-        page.locator("#text").pressSequentially("130/705 H-Q 90/14");
-        assertThat(page.locator(".headline")).hasText("Quilting 90/14");
+        page.locator("#text").pressSequentially("130/705 H-Q 75/11");
+        assertThat(page.locator(".headline")).hasText("Quilting 75/11");
         assertThat(page.locator("#text")).isFocused();
 
         page.locator("#count").fill("3");
         button("Put it in the drawer").click();
-        assertThat(page.locator("#shelves")).containsText("Quilting 90/14");
+        assertThat(page.locator("#shelves")).containsText("Quilting 75/11");
 
         page.navigate(address("/match?cloth=batting-sandwich&purpose=QUILTING&machine=heron"));
-        assertThat(page.locator(".stock")).containsText("quilting 90/14 would do a shade better");
+        assertThat(page.locator(".stock")).containsText("quilting 75/11 would do a shade better");
         assertThat(page.locator(".portraits")).containsText("3 in your drawer");
 
         page.navigate(address("/drawer?find=quilting"));
         page.locator(".packet-card").first().click();
         button("Take it out of the drawer").click();
-        assertThat(page.locator("#shelves")).not().containsText("Quilting 90/14");
+        assertThat(page.locator("#shelves")).not().containsText("Quilting 75/11");
         button("Take it back").click();
-        assertThat(page.locator("#shelves")).containsText("Quilting 90/14");
+        assertThat(page.locator("#shelves")).containsText("Quilting 75/11");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package belonax.web.mend;
 
 import belonax.BadInput;
+import belonax.balance.BobbinPull.Pull;
 import belonax.cloth.Cloth;
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Stack;
@@ -108,6 +109,18 @@ record FaultBody(
         SEALED
     }
 
+    /** What a test of the bobbin's pull gave. */
+    enum PullTested {
+        RIGHT,
+        TIGHT,
+        LOOSE,
+        UNKNOWN;
+
+        Optional<Pull> found() {
+            return this == UNKNOWN ? Optional.empty() : Optional.of(Pull.valueOf(name()));
+        }
+    }
+
     /** What is known of the machine. */
     record MachineBody(
             @Nullable MachineKind kind,
@@ -117,7 +130,8 @@ record FaultBody(
             @Nullable Double monthsSinceService,
             @Nullable Boolean neverServiced,
             @Nullable Double hoursSinceCleaning,
-            @Nullable Double dial) {
+            @Nullable Double dial,
+            @Nullable PullTested bobbinPull) {
 
         MachineState state() {
             return new MachineState(
@@ -129,6 +143,7 @@ record FaultBody(
                     Boolean.TRUE.equals(neverServiced),
                     within("machine.hoursSinceCleaning", hoursSinceCleaning, MOST_HOURS),
                     offBand(),
+                    bobbinPull == null ? Optional.empty() : bobbinPull.found(),
                     Optional.ofNullable(power));
         }
 

@@ -15,6 +15,7 @@ import belonax.hazard.Reason;
 import belonax.life.CarePlan;
 import belonax.machine.Machine;
 import belonax.needle.NeedleInUse;
+import belonax.room.balance.PullLog;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.care.CareLog;
@@ -54,6 +55,7 @@ class MendQuestion {
     private final DrawerStore drawer;
     private final OffTheSpool spools;
     private final Sampler sampler;
+    private final PullLog pulls;
     private final Clock clock;
 
     MendQuestion(
@@ -67,6 +69,7 @@ class MendQuestion {
             DrawerStore drawer,
             OffTheSpool spools,
             Sampler sampler,
+            PullLog pulls,
             Clock clock) {
         this.finder = finder;
         this.hazards = hazards;
@@ -78,6 +81,7 @@ class MendQuestion {
         this.drawer = drawer;
         this.spools = spools;
         this.sampler = sampler;
+        this.pulls = pulls;
         this.clock = clock;
     }
 
@@ -177,6 +181,7 @@ class MendQuestion {
                 plan.monthsSinceService().isEmpty(),
                 OptionalDouble.of(plan.hoursSinceCleaning() + plan.lintyHours()),
                 offBand(machine, dial(it, now)),
+                pulls.found(now.id()),
                 Optional.of(machine.power()));
     }
 

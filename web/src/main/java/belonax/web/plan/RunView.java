@@ -184,7 +184,8 @@ public record RunView(
             if (first.goesOn()) {
                 x += (scale.from().get(at + 1) - x) / 2;
             }
-            String words = x - last > 84 ? days.get(i) : "";
+            boolean hasRoom = x - last > 84 && x + LETTER * days.get(i).length() <= WIDTH;
+            String words = hasRoom ? days.get(i) : "";
             last = words.isEmpty() ? last : x;
             marks.add(new Mark(x, 0, words));
         }

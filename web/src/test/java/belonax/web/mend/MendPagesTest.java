@@ -9,6 +9,9 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import belonax.balance.BobbinPull.Pull;
+import belonax.balance.PullMeasured;
+import belonax.balance.PullRhythm;
 import belonax.fault.CauseId;
 import belonax.fault.Check;
 import belonax.fault.CheckId;
@@ -19,6 +22,7 @@ import belonax.life.CareGuide;
 import belonax.life.CareKind;
 import belonax.needle.NeedleType;
 import belonax.room.CraftJson;
+import belonax.room.balance.PullLog;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
 import belonax.room.care.CareLog;
@@ -32,6 +36,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
 import belonax.room.trouble.MendCase.State;
+import belonax.thread.SewingThread;
 import belonax.web.InTheDemoRoom;
 import jakarta.servlet.http.Cookie;
 import java.util.Comparator;
@@ -65,6 +70,9 @@ class MendPagesTest {
 
     @Autowired
     private NeedleBook book;
+
+    @Autowired
+    private PullLog pulls;
 
     @Autowired
     private MendQuestion question;
@@ -345,6 +353,23 @@ class MendPagesTest {
                         .content(typed))
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(content().string(containsString(says)));
+    }
+
+    @Test
+    void a_pull_that_was_measured_counts_until_the_screw_is_turned() throws Exception {
+        String trouble = begin("symptom=LOOPS_BELOW&cloth=poplin&layers=2");
+        double unknown = chance(kept(trouble), CauseId.BOBBIN_TOO_TIGHT);
+
+        pull(new PullMeasured(Pull.TIGHT, null, 38.0, null, 0));
+        assertThat(chance(kept(trouble), CauseId.BOBBIN_TOO_TIGHT)).isGreaterThan(4 * unknown);
+        pull(new PullMeasured(Pull.TIGHT, null, 38.0, 2, -1));
+        assertThat(chance(kept(trouble), CauseId.BOBBIN_TOO_TIGHT)).isEqualTo(unknown);
+        pull(new PullMeasured(Pull.RIGHT, null, 26.0, null, 0));
+        assertThat(chance(kept(trouble), CauseId.BOBBIN_TOO_TIGHT)).isLessThan(unknown / 4);
+    }
+
+    private void pull(PullMeasured found) {
+        pulls.tested("heron", "", found, SewingThread.spunPolyester(25), PullRhythm.NEW_THREAD);
     }
 
     private String begin(String typed) throws Exception {
