@@ -81,8 +81,8 @@ final class SizeRules {
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "A " + it.needle().size() + " is too thick to be good here: "
-                            + "its holes show, or the seam draws up beside them."),
+                    .because((job, it) -> "Too thick to be good here: the holes of " + it.needle().size().withArticle()
+                            + " show, or the seam draws up beside them."),
             moves(MARK, (job, it) -> OUTSIDE * beyondGood(tooThickToBeGood(job, it) - FAR_OUTSIDE_STEPS))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
@@ -94,7 +94,7 @@ final class SizeRules {
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
                     .because((job, it) ->
-                            "A " + it.needle().size() + " is too thin to be good here: the cloth can bend it."),
+                            "Too thin to be good here: the cloth can bend " + it.needle().size().withArticle() + "."),
             moves(BREAK, (job, it) -> OUTSIDE * beyondGood(tooThinToBeGood(job, it) - FAR_OUTSIDE_STEPS))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
@@ -104,13 +104,13 @@ final class SizeRules {
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "The eye of a " + it.needle().size() + " is too tight for "
+                    .because((job, it) -> "The eye of " + it.needle().size().withArticle() + " is too tight for "
                             + job.thread().texWords() + " to be good: it frays before the seam is done."),
             moves(SKIP, (job, it) -> OUTSIDE_THE_EYE * beyondGood(tooSlackToBeGood(job, it)))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "In the hole of a " + it.needle().size() + " "
+                    .because((job, it) -> "In the hole of " + it.needle().size().withArticle() + " "
                             + job.thread().texWords() + (isSingle(job) ? " lies" : " lie")
                             + " slack, so that needle passes at most."),
             moves(PUCKER, (job, it) -> school(job) * slope(tooThickBySteps(job, it), thickEdge(job), 0.24, 0.18))
@@ -120,7 +120,7 @@ final class SizeRules {
             moves(SHRED, SizeRules::tightEye)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> "The eye of a " + it.needle().size() + " is only "
+                    .because((job, it) -> "The eye of " + it.needle().size().withArticle() + " is only "
                             + String.format(Locale.ROOT, "%.2f", eyeOverThread(job, it))
                             + " times as wide as " + job.thread().texWords()
                             + (isSingle(job) ? " is" : " are") + " thick; it wants 1.4 times, or the thread frays."),
@@ -134,8 +134,8 @@ final class SizeRules {
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because((job, it) ->
-                            "A thread of " + job.thread().texWords() + " is too fine to fill the hole of a "
-                                    + it.needle().size() + ": the loop goes slack and stitches skip."),
+                            "A thread of " + job.thread().texWords() + " is too fine to fill the hole of "
+                                    + it.needle().size().withArticle() + ": the loop goes slack and stitches skip."),
             moves(SHRED, (job, it) -> isWing(it) ? 0 : NO_SIZE_LEFT * job.threadTooThick(it.needle()))
                     .sameForTheKind()
                     .of(Part.NEEDLE_SIZE)

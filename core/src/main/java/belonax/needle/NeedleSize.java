@@ -99,6 +99,11 @@ public enum NeedleSize {
         return LADDER.size() - 1 + (nm - NM_130.nm) / 10.0;
     }
 
+    /** Returns both numbers behind their article: a 75/11, an 80/12. */
+    public String withArticle() {
+        return (this == NM_80 ? "an " : "a ") + this;
+    }
+
     /** Returns both numbers, as packets print them. */
     @Override
     public String toString() {
