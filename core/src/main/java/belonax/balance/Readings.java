@@ -68,7 +68,8 @@ final class Readings {
             return pulledTight;
         }
         boolean isStrained = strip.isClean()
-                && (strip.also().contains(Also.PUCKER) || strip.also().contains(Also.TOP_BROKE));
+                && (strip.also().contains(StripObservation.PUCKER)
+                        || strip.also().contains(StripObservation.TOP_BROKE));
         return isStrained ? strained : ofStep(strip.step());
     }
 

@@ -74,7 +74,7 @@ public final class SimulatedMachine {
             return Strip.of(dial, TopFace.CLEAN, Underside.NEST);
         }
         boolean comesAndGoes = dirtyDisc && random.nextDouble() < 0.5;
-        return new Strip(dial, top(step), underside(step), comesAndGoes ? Set.of(Also.ERRATIC) : Set.of());
+        return new Strip(dial, top(step), underside(step), comesAndGoes ? Set.of(StripObservation.ERRATIC) : Set.of());
     }
 
     private static TopFace top(int step) {

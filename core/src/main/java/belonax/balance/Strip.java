@@ -9,7 +9,7 @@ import java.util.Set;
  * @param dial the dial at which it was sewn, 0 to 20
  * @param also what else was noticed
  */
-public record Strip(double dial, TopFace top, Underside underside, Set<Also> also) {
+public record Strip(double dial, TopFace top, Underside underside, Set<StripObservation> also) {
     public Strip {
         also = Set.copyOf(also);
         BadInput.unless(
@@ -26,7 +26,7 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
     }
 
     public boolean isErratic() {
-        return also.contains(Also.ERRATIC);
+        return also.contains(StripObservation.ERRATIC);
     }
 
     /** Tells whether neither thread shows where it should not. */
@@ -36,12 +36,12 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
 
     /** Tells whether the bobbin thread snapped. */
     boolean brokeTheBobbinThread() {
-        return also.contains(Also.BOBBIN_BROKE);
+        return also.contains(StripObservation.BOBBIN_BROKE);
     }
 
     /** Tells whether the top thread snapped though both faces are clean: needle, path or thread, and not the dial. */
     boolean brokeTheTopThreadOnly() {
-        return isClean() && also.contains(Also.TOP_BROKE);
+        return isClean() && also.contains(StripObservation.TOP_BROKE);
     }
 
     /** Tells whether both faces look as they did on another strip. */
@@ -57,7 +57,8 @@ public record Strip(double dial, TopFace top, Underside underside, Set<Also> als
     /** Tells whether the seam is drawn up though no face shows the other thread: both pulls are strong. */
     boolean isDrawnUp() {
         boolean nothingShows = underside == Underside.CLEAN || underside == Underside.TIGHT;
-        return nothingShows && (top == TopFace.DRAWN_UP || top == TopFace.CLEAN && also.contains(Also.PUCKER));
+        return nothingShows
+                && (top == TopFace.DRAWN_UP || top == TopFace.CLEAN && also.contains(StripObservation.PUCKER));
     }
 
     /** Tells whether both faces look far off at once: a thread too thick for the stack, or both pulls too strong. */

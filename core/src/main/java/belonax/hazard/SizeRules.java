@@ -81,8 +81,8 @@ final class SizeRules {
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "Too thick to be good here: the holes of " + it.needle().size().withArticle()
-                            + " show, or the seam draws up beside them."),
+                    .because((job, it) -> "Too thick to be good here: the holes of "
+                            + it.needle().size().withArticle() + " show, or the seam draws up beside them."),
             moves(MARK, (job, it) -> OUTSIDE * beyondGood(tooThickToBeGood(job, it) - FAR_OUTSIDE_STEPS))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
@@ -93,8 +93,8 @@ final class SizeRules {
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) ->
-                            "Too thin to be good here: the cloth can bend " + it.needle().size().withArticle() + "."),
+                    .because((job, it) -> "Too thin to be good here: the cloth can bend "
+                            + it.needle().size().withArticle() + "."),
             moves(BREAK, (job, it) -> OUTSIDE * beyondGood(tooThinToBeGood(job, it) - FAR_OUTSIDE_STEPS))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
@@ -133,9 +133,8 @@ final class SizeRules {
             moves(SKIP, SizeRules::emptyHole)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) ->
-                            "A thread of " + job.thread().texWords() + " is too fine to fill the hole of "
-                                    + it.needle().size().withArticle() + ": the loop goes slack and stitches skip."),
+                    .because((job, it) -> "A thread of " + job.thread().texWords() + " is too fine to fill the hole of "
+                            + it.needle().size().withArticle() + ": the loop goes slack and stitches skip."),
             moves(SHRED, (job, it) -> isWing(it) ? 0 : NO_SIZE_LEFT * job.threadTooThick(it.needle()))
                     .sameForTheKind()
                     .of(Part.NEEDLE_SIZE)

@@ -82,8 +82,8 @@ final class ConflictFinder {
         if (threadTooThick) {
             double diameterMm = cloth.max().bladeMm() * STANDARD_EYE / ThreadWindow.COMFORT;
             long tex = (long) Math.floor(job.thread().texAtDiameter(diameterMm));
-            return Optional.of("Take a finer thread: up to tex " + tex + " fits " + cloth.max().withArticle()
-                    + ". A heavy thread can still be shown: " + Limits.shownInstead(job));
+            return Optional.of("Take a finer thread: up to tex " + tex + " fits "
+                    + cloth.max().withArticle() + ". A heavy thread can still be shown: " + Limits.shownInstead(job));
         }
         double diameterMm = ThreadWindow.diameterFillingMm(job.thread(), cloth.min());
         long tex = (long) Math.ceil(job.thread().texAtDiameter(diameterMm));

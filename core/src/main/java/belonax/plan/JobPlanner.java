@@ -38,7 +38,7 @@ public final class JobPlanner {
                 steps.size() <= MOST_STEPS,
                 "steps",
                 () -> "A job has at most " + MOST_STEPS + " steps. Plan it in two parts.");
-        long[] before = Before.of(steps);
+        long[] before = StepDependencies.of(steps);
         int[] at = stations(steps, stations);
         List<Serving> servings = new ArrayList<>();
         List<StepUse> uses = new ArrayList<>();

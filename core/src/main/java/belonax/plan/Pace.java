@@ -1,6 +1,6 @@
 package belonax.plan;
 
-import belonax.Middle;
+import belonax.Median;
 import belonax.hazard.Purpose;
 import java.util.List;
 import java.util.Locale;
@@ -99,6 +99,6 @@ public final class Pace {
     }
 
     private static double median(List<Sewn> of) {
-        return Middle.of(of.stream().map(Sewn::metresAnHour).toList());
+        return Median.of(of.stream().map(Sewn::metresAnHour).toList());
     }
 }

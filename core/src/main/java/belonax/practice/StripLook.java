@@ -1,8 +1,8 @@
 package belonax.practice;
 
-import belonax.balance.Also;
 import belonax.balance.Reading;
 import belonax.balance.Strip;
+import belonax.balance.StripObservation;
 import belonax.balance.TopFace;
 import belonax.balance.Underside;
 import java.util.Optional;
@@ -97,7 +97,7 @@ public enum StripLook {
             case LOOPS -> Strip.of(dial, TopFace.CLEAN, Underside.LOOPS);
             case DRAWN_UP -> Strip.of(dial, TopFace.DRAWN_UP, Underside.CLEAN);
             case NEST -> Strip.of(dial, TopFace.CLEAN, Underside.NEST);
-            case COMES_AND_GOES -> new Strip(dial, TopFace.DOTS, Underside.DOTS, Set.of(Also.ERRATIC));
+            case COMES_AND_GOES -> new Strip(dial, TopFace.DOTS, Underside.DOTS, Set.of(StripObservation.ERRATIC));
             case BOTH_DOTTED -> Strip.of(dial, TopFace.DOTS, Underside.DOTS);
         };
     }

@@ -18,8 +18,8 @@ final class BeatFinder {
     private static final int LATE = 520;
 
     private final Recent rises;
-    private final Alike far = new Alike(1024);
-    private final Alike near = new Alike(1024);
+    private final Autocorrelation far = new Autocorrelation(1024);
+    private final Autocorrelation near = new Autocorrelation(1024);
     private final double[] window = new double[WINDOW];
 
     BeatFinder(Recent rises) {
@@ -46,7 +46,7 @@ final class BeatFinder {
                 : new Beat(fine(near.top(best), strength, many), strength, 1);
     }
 
-    private void look(Alike alike, long centre, int many) {
+    private void look(Autocorrelation alike, long centre, int many) {
         rises.copy(centre - many / 2, window, many);
         alike.look(window, many);
     }

@@ -1,7 +1,7 @@
 package belonax.sound;
 
 import belonax.BadInput;
-import belonax.Middle;
+import belonax.Median;
 import java.util.Collection;
 
 /**
@@ -25,8 +25,8 @@ public record Knock(double decibels, double perSecond) {
     /** Returns the middle of several, in loudness and in speed. */
     public static Knock middle(Collection<Knock> knocks) {
         return new Knock(
-                Middle.of(knocks.stream().map(Knock::decibels).toList()),
-                Middle.of(knocks.stream().map(Knock::perSecond).toList()));
+                Median.of(knocks.stream().map(Knock::decibels).toList()),
+                Median.of(knocks.stream().map(Knock::perSecond).toList()));
     }
 
     /** Tells whether the two were heard at about the same speed. */

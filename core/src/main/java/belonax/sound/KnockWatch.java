@@ -1,6 +1,6 @@
 package belonax.sound;
 
-import belonax.Middle;
+import belonax.Median;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
@@ -54,7 +54,7 @@ public final class KnockWatch {
             if (latest.size() > LATEST) {
                 latest.remove();
             }
-            double grown = Middle.of(latest) - fresh.decibels();
+            double grown = Median.of(latest) - fresh.decibels();
             hasGrown = latest.size() == LATEST && grown > (hasGrown ? BACK_DB : GROWN_DB);
         }
     }

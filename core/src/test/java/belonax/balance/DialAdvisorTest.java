@@ -124,7 +124,7 @@ class DialAdvisorTest {
     @Test
     void nests_and_what_comes_and_goes_are_not_the_dials_and_end_at_a_technician() {
         Strip nest = Strip.of(4, TopFace.CLEAN, Underside.NEST);
-        Strip erratic = new Strip(4, TopFace.DOTS, Underside.CLEAN, Set.of(Also.ERRATIC));
+        Strip erratic = new Strip(4, TopFace.DOTS, Underside.CLEAN, Set.of(StripObservation.ERRATIC));
 
         assertThat(advise(nest).action()).isEqualTo(Action.RETHREAD);
         assertThat(advise(nest, nest).action()).isEqualTo(Action.RETHREAD);
@@ -138,14 +138,14 @@ class DialAdvisorTest {
 
     @Test
     void clean_faces_with_a_breaking_bobbin_thread_or_a_seam_drawn_up_are_the_bobbins() {
-        Strip breaks = new Strip(5, TopFace.CLEAN, Underside.CLEAN, Set.of(Also.BOBBIN_BROKE));
-        Strip drawn = new Strip(4, TopFace.CLEAN, Underside.CLEAN, Set.of(Also.PUCKER));
+        Strip breaks = new Strip(5, TopFace.CLEAN, Underside.CLEAN, Set.of(StripObservation.BOBBIN_BROKE));
+        Strip drawn = new Strip(4, TopFace.CLEAN, Underside.CLEAN, Set.of(StripObservation.PUCKER));
 
         assertThat(advise(breaks).action()).isEqualTo(Action.BOBBIN);
         assertThat(advise(breaks).why()).contains("is it wound evenly").contains("The screw comes last");
         assertThat(advise(breaks, breaks).why()).contains("Slacken the bobbin screw an eighth of a turn");
         assertThat(advise(breaks, clean(5)).action()).isNotEqualTo(Action.BOBBIN);
-        Strip loops = new Strip(5, TopFace.CLEAN, Underside.LOOPS, Set.of(Also.BOBBIN_BROKE));
+        Strip loops = new Strip(5, TopFace.CLEAN, Underside.LOOPS, Set.of(StripObservation.BOBBIN_BROKE));
         assertThat(advise(loops).why()).contains("is it wound evenly");
         assertThat(advise(drawn).dial().orElseThrow()).isLessThan(4);
         assertThat(advise(drawn, drawn, drawn).action()).isEqualTo(Action.BOBBIN);

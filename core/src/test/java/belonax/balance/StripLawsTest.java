@@ -171,7 +171,7 @@ class StripLawsTest {
         List<Strip> strips = new ArrayList<>();
         for (String it : run.split(",")) {
             String[] words = it.strip().split(" +");
-            Set<Also> also = words.length > 3 ? Set.of(Also.valueOf(words[3])) : Set.of();
+            Set<StripObservation> also = words.length > 3 ? Set.of(StripObservation.valueOf(words[3])) : Set.of();
             strips.add(new Strip(
                     Double.parseDouble(words[0]), TopFace.valueOf(words[1]), Underside.valueOf(words[2]), also));
         }

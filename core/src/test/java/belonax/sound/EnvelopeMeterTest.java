@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import belonax.BadInput;
-import belonax.Middle;
+import belonax.Median;
 import belonax.sound.SimulatedRoom.Setting;
 import belonax.sound.SimulatedRoom.Sewing;
 import java.util.ArrayList;
@@ -46,7 +46,7 @@ class EnvelopeMeterTest {
     }
 
     private double middle(boolean loud) {
-        return Middle.of(
+        return Median.of(
                 steps.stream().map(it -> loud ? it.loud() : it.bright()).toList());
     }
 

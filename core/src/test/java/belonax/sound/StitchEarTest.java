@@ -3,7 +3,7 @@ package belonax.sound;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import belonax.Middle;
+import belonax.Median;
 import belonax.sound.SimulatedRoom.Setting;
 import belonax.sound.SimulatedRoom.Sewing;
 import java.util.ArrayList;
@@ -159,7 +159,7 @@ class StitchEarTest {
     @Test
     void the_same_knock_is_measured_at_any_speed() {
         listen(Setting.quiet(Sewing.seams(5, 6), 10), 1, MINUTE);
-        double slow = Middle.of(knocks.stream().map(Knock::decibels).toList());
+        double slow = Median.of(knocks.stream().map(Knock::decibels).toList());
         knocks.clear();
         StitchEar other = new StitchEar(knocks::add);
         SimulatedRoom fast = new SimulatedRoom(Setting.quiet(Sewing.seams(11, 13), 10), new SplittableRandom(1));
@@ -167,7 +167,7 @@ class StitchEarTest {
             other.hear(fast.next());
         }
 
-        assertThat(Middle.of(knocks.stream().map(Knock::decibels).toList())).isCloseTo(slow, within(1.0));
+        assertThat(Median.of(knocks.stream().map(Knock::decibels).toList())).isCloseTo(slow, within(1.0));
     }
 
     @Test

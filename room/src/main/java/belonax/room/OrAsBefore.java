@@ -20,7 +20,7 @@ public final class OrAsBefore {
         if (TransactionSynchronizationManager.isSynchronizationActive()) {
             TransactionSynchronizationManager.registerSynchronization(back(file, older(file)));
         }
-        WholeFile.write(file, bytes);
+        AtomicFile.write(file, bytes);
     }
 
     private static TransactionSynchronization back(Path file, Optional<byte[]> older) {
@@ -28,7 +28,7 @@ public final class OrAsBefore {
             @Override
             public void afterCompletion(int status) {
                 if (status == STATUS_ROLLED_BACK) {
-                    older.ifPresentOrElse(it -> WholeFile.write(file, it), () -> remove(file));
+                    older.ifPresentOrElse(it -> AtomicFile.write(file, it), () -> remove(file));
                 }
             }
         };

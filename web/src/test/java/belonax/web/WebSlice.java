@@ -6,7 +6,7 @@ import belonax.match.SetupCheck;
 import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import belonax.web.shared.PageParts;
-import belonax.web.shared.pairing.Door;
+import belonax.web.shared.pairing.AccessPolicy;
 import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.pairing.Pairing;
 import belonax.web.shared.security.SecurityRules;
@@ -33,8 +33,8 @@ public class WebSlice {
     }
 
     @Bean
-    Door door() {
-        return new Door(Mockito.mock(Pairing.class));
+    AccessPolicy policy() {
+        return new AccessPolicy(Mockito.mock(Pairing.class));
     }
 
     @Bean

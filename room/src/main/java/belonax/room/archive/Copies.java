@@ -6,7 +6,7 @@ import belonax.room.archive.Copy.Holds;
 import belonax.room.archive.Copy.Why;
 import belonax.room.archive.WholeRoom.Content;
 import belonax.room.press.DiskSpace;
-import belonax.room.press.RoomGate;
+import belonax.room.press.RoomLock;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -36,13 +36,13 @@ public class Copies {
             DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS").withZone(ZoneOffset.UTC);
 
     private final WholeRoom room;
-    private final RoomGate gate;
+    private final RoomLock gate;
     private final DiskSpace disk;
     private final Clock clock;
     private final CopyFolder folder;
     private @Nullable String trouble;
 
-    Copies(WholeRoom room, RoomGate gate, DiskSpace disk, Clock clock, RoomProperties properties) {
+    Copies(WholeRoom room, RoomLock gate, DiskSpace disk, Clock clock, RoomProperties properties) {
         this.room = room;
         this.gate = gate;
         this.disk = disk;

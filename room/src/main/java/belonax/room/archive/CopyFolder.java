@@ -1,8 +1,8 @@
 package belonax.room.archive;
 
 import belonax.BadInput;
+import belonax.room.AtomicFile;
 import belonax.room.CraftJson;
-import belonax.room.WholeFile;
 import belonax.room.archive.Copy.Holds;
 import belonax.room.archive.WholeRoom.Content;
 import java.io.BufferedInputStream;
@@ -115,7 +115,7 @@ public final class CopyFolder {
     }
 
     void eventsAtLeast(int count) {
-        WholeFile.write(folder.resolve(EVENTS), String.valueOf(count).getBytes(StandardCharsets.US_ASCII));
+        AtomicFile.write(folder.resolve(EVENTS), String.valueOf(count).getBytes(StandardCharsets.US_ASCII));
     }
 
     /** Puts a folder in place that holds a whole copy. */

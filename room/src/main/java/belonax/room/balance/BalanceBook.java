@@ -1,7 +1,7 @@
 package belonax.room.balance;
 
 import belonax.BadInput;
-import belonax.balance.Also;
+import belonax.balance.StripObservation;
 import belonax.balance.TopFace;
 import belonax.balance.Underside;
 import belonax.room.balance.BalanceRun.State;
@@ -58,7 +58,8 @@ public class BalanceBook {
      *
      * @param strip the strip that is read anew; empty for a new one
      */
-    public record Reading(Optional<UUID> strip, double dial, TopFace top, Underside underside, List<Also> also) {}
+    public record Reading(
+            Optional<UUID> strip, double dial, TopFace top, Underside underside, List<StripObservation> also) {}
 
     /**
      * Begins a run; one that goes on at the machine ends.

@@ -1,10 +1,10 @@
 package belonax.room.balance;
 
 import belonax.BadInput;
-import belonax.balance.Also;
 import belonax.balance.BalanceSetup;
 import belonax.balance.PastBalance;
 import belonax.balance.Strip;
+import belonax.balance.StripObservation;
 import belonax.balance.TopFace;
 import belonax.balance.Touched;
 import belonax.balance.Underside;
@@ -72,7 +72,8 @@ public record BalanceRun(
      *
      * @param photo whether a photograph of it is kept
      */
-    public record StripKept(UUID id, double dial, TopFace top, Underside underside, List<Also> also, boolean photo) {
+    public record StripKept(
+            UUID id, double dial, TopFace top, Underside underside, List<StripObservation> also, boolean photo) {
         public StripKept {
             also = List.copyOf(also);
             strip(dial, top, underside, also);
@@ -86,7 +87,7 @@ public record BalanceRun(
             return new StripKept(id, dial, top, underside, also, true);
         }
 
-        private static Strip strip(double dial, TopFace top, Underside underside, List<Also> also) {
+        private static Strip strip(double dial, TopFace top, Underside underside, List<StripObservation> also) {
             return new Strip(dial, top, underside, Set.copyOf(also));
         }
     }

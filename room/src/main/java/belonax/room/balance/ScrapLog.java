@@ -2,7 +2,7 @@ package belonax.room.balance;
 
 import belonax.match.Scrap;
 import belonax.needle.Needle;
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
@@ -25,7 +25,7 @@ public class ScrapLog {
     private final EventRepository events;
     private final MachineRepository machines;
     private final TableBook table;
-    private final Remembered remembered;
+    private final ReadCache cache;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -33,13 +33,13 @@ public class ScrapLog {
             EventRepository events,
             MachineRepository machines,
             TableBook table,
-            Remembered remembered,
+            ReadCache cache,
             Clock clock,
             Supplier<UUID> ids) {
         this.events = events;
         this.machines = machines;
         this.table = table;
-        this.remembered = remembered;
+        this.cache = cache;
         this.clock = clock;
         this.ids = ids;
     }
@@ -75,7 +75,7 @@ public class ScrapLog {
 
     /** Returns what scraps of a cloth showed, the newest first. */
     public List<Scrap> of(String cloth) {
-        return remembered.of("scraps", this::newest).stream()
+        return cache.of("scraps", this::newest).stream()
                 .filter(it -> it.cloth().equals(cloth))
                 .map(Event.ScrapSeen::scrap)
                 .distinct()

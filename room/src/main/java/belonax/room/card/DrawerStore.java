@@ -3,7 +3,7 @@ package belonax.room.card;
 import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.press.UseCase;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
@@ -27,7 +27,7 @@ public class DrawerStore {
             EnumSet.of(CardKind.SWATCH, CardKind.SPOOL, CardKind.PACKET, CardKind.SHOPPING, CardKind.ANSWER);
 
     private final CardRepository cards;
-    private final Remembered remembered;
+    private final ReadCache cache;
     private final BadCards bad;
     private final ChangeRepository changes;
     private final CardTypes types;
@@ -37,7 +37,7 @@ public class DrawerStore {
 
     DrawerStore(
             CardRepository cards,
-            Remembered remembered,
+            ReadCache cache,
             ChangeRepository changes,
             CardTypes types,
             EntityManager entities,
@@ -46,7 +46,7 @@ public class DrawerStore {
             BadCards bad) {
         this.bad = bad;
         this.cards = cards;
-        this.remembered = remembered;
+        this.cache = cache;
         this.changes = changes;
         this.types = types;
         this.entities = entities;
@@ -60,7 +60,7 @@ public class DrawerStore {
     /** Returns all cards of a kind, in the order in which they came. */
     public <T extends Card> List<Kept<T>> all(Class<T> type) {
         CardKind kind = CardKind.of(type);
-        return IN_MANY_PAGES.contains(kind) ? remembered.of("cards " + kind, () -> read(kind, type)) : read(kind, type);
+        return IN_MANY_PAGES.contains(kind) ? cache.of("cards " + kind, () -> read(kind, type)) : read(kind, type);
     }
 
     private <T extends Card> List<Kept<T>> read(CardKind kind, Class<T> type) {
@@ -83,7 +83,7 @@ public class DrawerStore {
     /** Returns the cards of a kind that are about a machine, the newest first. */
     public <T extends Card> List<Kept<T>> ofMachine(Class<T> type, String machineId, int most) {
         String kind = CardKind.of(type).name();
-        return remembered.of(
+        return cache.of(
                 "the last " + most + " " + kind + " of " + machineId,
                 () -> cards.ofMachine(kind, machineId, most).stream()
                         .flatMap(it -> readable(it, type).stream())
@@ -93,7 +93,7 @@ public class DrawerStore {
     /** Returns the card of a kind that goes on at a machine; the newest where there are several. */
     public <T extends Card> Optional<Kept<T>> open(Class<T> type, String machineId) {
         String kind = CardKind.of(type).name();
-        return remembered.of(
+        return cache.of(
                 "open " + kind + " of " + machineId,
                 () -> cards.open(kind, machineId).flatMap(it -> readable(it, type)));
     }

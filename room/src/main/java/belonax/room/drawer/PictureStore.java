@@ -80,7 +80,7 @@ public class PictureStore {
                     throw notAPicture();
                 }
                 reader.setInput(in, true, true);
-                return drawnAnew(reader, Upright.turns(bytes));
+                return drawnAnew(reader, ExifOrientation.turns(bytes));
             } finally {
                 reader.dispose();
             }
@@ -140,7 +140,7 @@ public class PictureStore {
     }
 
     /** Width and height are read before anything is unfolded, so that a small file cannot fill the memory. */
-    private static Picture drawnAnew(ImageReader reader, Upright upright) throws IOException {
+    private static Picture drawnAnew(ImageReader reader, ExifOrientation upright) throws IOException {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
         BadInput.unless(

@@ -1,6 +1,6 @@
 package belonax.room.machine;
 
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -9,11 +9,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class MachineCards {
     private final MachineRepository machines;
-    private final Remembered remembered;
+    private final ReadCache cache;
 
-    MachineCards(MachineRepository machines, Remembered remembered) {
+    MachineCards(MachineRepository machines, ReadCache cache) {
         this.machines = machines;
-        this.remembered = remembered;
+        this.cache = cache;
     }
 
     /**
@@ -26,7 +26,7 @@ public class MachineCards {
 
     /** Returns all machines, in the owner's order. */
     public List<Shelved> all() {
-        return remembered.of(
+        return cache.of(
                 "machines",
                 () -> machines.findAllByRemovedFalseOrderByPosition().stream()
                         .map(it -> new Shelved(it.id(), it.card(), it.sewnMinutes(), it.lintyMinutes()))

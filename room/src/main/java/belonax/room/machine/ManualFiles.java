@@ -1,8 +1,8 @@
 package belonax.room.machine;
 
 import belonax.BadInput;
+import belonax.room.AtomicFile;
 import belonax.room.RoomProperties;
-import belonax.room.WholeFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -36,7 +36,7 @@ public class ManualFiles {
      */
     public UUID keep(byte[] pdf) {
         UUID name = named(pdf);
-        WholeFile.write(file(name), pdf);
+        AtomicFile.write(file(name), pdf);
         return name;
     }
 

@@ -3,7 +3,7 @@ package belonax.room.needle;
 import belonax.BadInput;
 import belonax.hazard.BrokenBefore;
 import belonax.room.ChangedMeanwhile;
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
@@ -37,7 +37,7 @@ public class NeedleBook {
     private final MachineRepository machines;
     private final SewingRoom room;
     private final Projection projection;
-    private final Remembered remembered;
+    private final ReadCache cache;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -47,10 +47,10 @@ public class NeedleBook {
             MachineRepository machines,
             SewingRoom room,
             Projection projection,
-            Remembered remembered,
+            ReadCache cache,
             Clock clock,
             Supplier<UUID> ids) {
-        this.remembered = remembered;
+        this.cache = cache;
         this.needles = needles;
         this.events = events;
         this.machines = machines;
@@ -61,7 +61,7 @@ public class NeedleBook {
     }
 
     /** Where a needle that comes out goes. */
-    public enum Goes {
+    public enum Disposal {
         PARK {
             @Override
             Event event(@Nullable String machine, UUID needle, String where, boolean failed) {
@@ -94,7 +94,7 @@ public class NeedleBook {
 
     /** Returns the needles that could go into a machine again: those that are parked first, then those that lie about. */
     public List<NeedleRecord> lyingAbout(int most) {
-        return remembered.of("lying about " + most, () -> readLyingAbout(most));
+        return cache.of("lying about " + most, () -> readLyingAbout(most));
     }
 
     private List<NeedleRecord> readLyingAbout(int most) {
@@ -141,7 +141,7 @@ public class NeedleBook {
      * @return the action, by which it can be taken back
      */
     @UseCase
-    public UUID put(UUID needleId, Goes goes, String place, boolean failed) {
+    public UUID put(UUID needleId, Disposal goes, String place, boolean failed) {
         NeedleRecord needle = hold(needleId)
                 .filter(it -> it.state() == NeedleState.LOOSE || it.state() == NeedleState.PARKED)
                 .orElseThrow(
@@ -157,7 +157,7 @@ public class NeedleBook {
      */
     @Transactional
     public void takeOut(
-            UUID action, String machineId, int place, UUID expectedOut, Goes goes, String where, boolean failed) {
+            UUID action, String machineId, int place, UUID expectedOut, Disposal goes, String where, boolean failed) {
         checkPlace(goes, where);
         machines.hold(machineId);
         UUID out = fitted(machineId, place, expectedOut);
@@ -222,7 +222,7 @@ public class NeedleBook {
 
     /** Returns which needles broke on a machine in this very cloth. */
     public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
-        return remembered.of("breaks on " + machineId, () -> breaks(machineId)).stream()
+        return cache.of("breaks on " + machineId, () -> breaks(machineId)).stream()
                 .filter(it -> it.cloth().equals(cloth))
                 .map(Break::before)
                 .toList();
@@ -291,9 +291,9 @@ public class NeedleBook {
         return action;
     }
 
-    private static void checkPlace(Goes goes, String place) {
+    private static void checkPlace(Disposal goes, String place) {
         BadInput.unless(
-                goes != Goes.PARK || !place.isBlank() && place.length() <= 80,
+                goes != Disposal.PARK || !place.isBlank() && place.length() <= 80,
                 "where",
                 () ->
                         "Name the place where you park it, such as “felt card, row 2”: an unmarked needle is not known again.");

@@ -109,7 +109,7 @@ public class NeedleEntity {
     }
 
     /** Writes down what follows from its events. */
-    void put(Lived lived) {
+    void put(NeedleHistory lived) {
         state = lived.state;
         keptAt = lived.keptAt;
         effectiveHours = lived.effectiveHours;

@@ -35,7 +35,7 @@ public class Projection implements Consequence {
     /** Works a needle out anew and writes it down. */
     public void refresh(UUID needleId) {
         List<StoredEvent> inOrder = events.ofNeedle(needleId);
-        Lived lived = Lived.through(inOrder);
+        NeedleHistory lived = NeedleHistory.through(inOrder);
         if (lived.state == NeedleState.IN_MACHINE && !isWhereItWasPut(inOrder)) {
             lived.state = NeedleState.LOOSE;
         }

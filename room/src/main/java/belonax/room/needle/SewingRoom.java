@@ -4,7 +4,7 @@ import belonax.BadInput;
 import belonax.machine.Machine;
 import belonax.needle.Needle;
 import belonax.room.ChangedMeanwhile;
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
@@ -55,7 +55,7 @@ public class SewingRoom {
     private final NeedleRepository needles;
     private final EventRepository events;
     private final Projection projection;
-    private final Remembered remembered;
+    private final ReadCache cache;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -66,11 +66,11 @@ public class SewingRoom {
             NeedleRepository needles,
             EventRepository events,
             Projection projection,
-            Remembered remembered,
+            ReadCache cache,
             Clock clock,
             Supplier<UUID> ids) {
         this.machines = machines;
-        this.remembered = remembered;
+        this.cache = cache;
         this.cards = cards;
         this.newest = newest;
         this.needles = needles;
@@ -100,7 +100,7 @@ public class SewingRoom {
     /** Returns one machine as it is now, if there is one with this short name. */
     public Optional<MachineNow> find(String machineId) {
         return cards.find(machineId)
-                .map(it -> remembered.of(
+                .map(it -> cache.of(
                         "machine now " + machineId, () -> now(List.of(it)).get(0)));
     }
 

@@ -4,7 +4,7 @@ import belonax.BadInput;
 import belonax.life.EffectiveHours;
 import belonax.life.Wear;
 import belonax.plan.ThreadUse;
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
@@ -46,7 +46,7 @@ public class WorkLog {
     private final Projection projection;
     private final MachineMinutes machineMinutes;
     private final List<Consumable> consumables;
-    private final Remembered remembered;
+    private final ReadCache cache;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -59,7 +59,7 @@ public class WorkLog {
             Projection projection,
             MachineMinutes machineMinutes,
             List<Consumable> consumables,
-            Remembered remembered,
+            ReadCache cache,
             Clock clock,
             Supplier<UUID> ids) {
         this.room = room;
@@ -69,7 +69,7 @@ public class WorkLog {
         this.needles = needles;
         this.projection = projection;
         this.machineMinutes = machineMinutes;
-        this.remembered = remembered;
+        this.cache = cache;
         this.consumables = consumables;
         this.clock = clock;
         this.ids = ids;
@@ -265,7 +265,7 @@ public class WorkLog {
                 .sewnAt()
                 .map(it -> it.atZone(clock.getZone()).toLocalDate())
                 .filter(it -> it.isBefore(today))
-                .map(it -> remembered.of("sewn on " + it + " on " + machine.id(), () -> lastDay(machine.id(), it)));
+                .map(it -> cache.of("sewn on " + it + " on " + machine.id(), () -> lastDay(machine.id(), it)));
     }
 
     /** Every needle counts the same minutes, so only those of one place are added up. */

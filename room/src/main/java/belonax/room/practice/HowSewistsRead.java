@@ -3,7 +3,7 @@ package belonax.room.practice;
 import belonax.balance.Reading;
 import belonax.balance.Slips;
 import belonax.fault.Symptom;
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.balance.BalanceRun;
 import belonax.room.balance.HowRead;
 import belonax.room.card.DrawerStore;
@@ -37,18 +37,18 @@ public class HowSewistsRead implements HowRead {
     private final DrawerStore drawer;
     private final PracticeBook practice;
     private final SewingRoom room;
-    private final Remembered remembered;
+    private final ReadCache cache;
 
-    HowSewistsRead(DrawerStore drawer, PracticeBook practice, SewingRoom room, Remembered remembered) {
+    HowSewistsRead(DrawerStore drawer, PracticeBook practice, SewingRoom room, ReadCache cache) {
         this.drawer = drawer;
         this.practice = practice;
         this.room = room;
-        this.remembered = remembered;
+        this.cache = cache;
     }
 
     @Override
     public Slips of(String reader) {
-        return remembered.of(
+        return cache.of(
                 "slips of " + reader,
                 () -> Slips.of(Stream.concat(practice.reads(reader).stream(), atTheMachine(reader).stream())));
     }

@@ -1,6 +1,6 @@
 package belonax.room.settings;
 
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.press.UseCase;
 import org.springframework.stereotype.Service;
 
@@ -8,16 +8,16 @@ import org.springframework.stereotype.Service;
 @Service
 public class SettingsStore {
     private final SettingsRepository repository;
-    private final Remembered remembered;
+    private final ReadCache cache;
 
-    SettingsStore(SettingsRepository repository, Remembered remembered) {
+    SettingsStore(SettingsRepository repository, ReadCache cache) {
         this.repository = repository;
-        this.remembered = remembered;
+        this.cache = cache;
     }
 
     /** Returns what holds now. */
     public Settings now() {
-        return remembered.of(
+        return cache.of(
                 "settings",
                 () -> repository
                         .findById(SettingsEntity.ONLY)

@@ -3,7 +3,7 @@ package belonax.room.sound;
 import belonax.BadInput;
 import belonax.life.Wear;
 import belonax.machine.BobbinKind;
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
@@ -46,7 +46,7 @@ public class SoundLog {
     private final MachineRepository machines;
     private final EventRepository events;
     private final WorkLog work;
-    private final Remembered remembered;
+    private final ReadCache cache;
     private final Clock clock;
     private final Supplier<UUID> ids;
 
@@ -55,14 +55,14 @@ public class SoundLog {
             MachineRepository machines,
             EventRepository events,
             WorkLog work,
-            Remembered remembered,
+            ReadCache cache,
             Clock clock,
             Supplier<UUID> ids) {
         this.room = room;
         this.machines = machines;
         this.events = events;
         this.work = work;
-        this.remembered = remembered;
+        this.cache = cache;
         this.clock = clock;
         this.ids = ids;
     }
@@ -173,7 +173,7 @@ public class SoundLog {
      * not enough was heard are left out.
      */
     public Map<String, Double> stitchesPerMinute() {
-        return remembered.of("stitches heard a minute", this::readSpeeds);
+        return cache.of("stitches heard a minute", this::readSpeeds);
     }
 
     private Map<String, Double> readSpeeds() {

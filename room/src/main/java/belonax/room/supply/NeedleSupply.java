@@ -3,7 +3,7 @@ package belonax.room.supply;
 import belonax.BadInput;
 import belonax.needle.Needle;
 import belonax.room.Choice;
-import belonax.room.Remembered;
+import belonax.room.ReadCache;
 import belonax.room.Words;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
@@ -11,7 +11,7 @@ import belonax.room.drawer.Packet;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
-import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleBook.Disposal;
 import belonax.room.needle.NeedleRecord;
 import belonax.room.needle.NewNeedle;
 import belonax.room.needle.SewingRoom;
@@ -40,7 +40,7 @@ public class NeedleSupply {
     private final NeedleBook book;
     private final DrawerStore drawer;
     private final TableBook table;
-    private final Remembered remembered;
+    private final ReadCache cache;
     private final Supplier<UUID> ids;
 
     NeedleSupply(
@@ -48,13 +48,13 @@ public class NeedleSupply {
             NeedleBook book,
             DrawerStore drawer,
             TableBook table,
-            Remembered remembered,
+            ReadCache cache,
             Supplier<UUID> ids) {
         this.room = room;
         this.book = book;
         this.drawer = drawer;
         this.table = table;
-        this.remembered = remembered;
+        this.cache = cache;
         this.ids = ids;
     }
 
@@ -73,7 +73,7 @@ public class NeedleSupply {
             int place,
             Optional<UUID> expectedOut,
             NeedleSource from,
-            Goes oldGoes,
+            Disposal oldGoes,
             String where,
             boolean failed,
             Optional<TableWork> table) {}
@@ -150,7 +150,7 @@ public class NeedleSupply {
      * Returns the needles at hand, the handiest first: parked ones with hours left, then those of the drawer's packets.
      */
     public List<AtHand> atHand() {
-        return remembered.of("needles at hand", this::readAtHand);
+        return cache.of("needles at hand", this::readAtHand);
     }
 
     private List<AtHand> readAtHand() {

@@ -16,7 +16,7 @@ import belonax.room.drawer.Spool;
 import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
-import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleBook.Disposal;
 import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
@@ -249,7 +249,7 @@ public class TroubleBook {
                         place.number(),
                         old,
                         answer.in().get(),
-                        failed ? Goes.JAR : Goes.PARK,
+                        failed ? Disposal.JAR : Disposal.PARK,
                         "beside " + it.machineName(),
                         failed,
                         Optional.empty()));

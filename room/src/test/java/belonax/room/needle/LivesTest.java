@@ -31,7 +31,7 @@ import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.life.NeedleLives;
 import belonax.room.machine.MachineMinutes;
-import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleBook.Disposal;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.trouble.CureLog;
 import belonax.room.trouble.MendCase;
@@ -250,7 +250,7 @@ class LivesTest {
         MachineNow.Fitted old = fitted("heron");
         UUID action = new UUID(5, 5);
 
-        book.takeOut(action, "heron", 0, old.needleId(), Goes.PARK, "felt card, row 2", false);
+        book.takeOut(action, "heron", 0, old.needleId(), Disposal.PARK, "felt card, row 2", false);
         room.fit(
                 action,
                 "heron",
@@ -275,7 +275,7 @@ class LivesTest {
     void one_undo_takes_back_the_whole_change() {
         MachineNow before = room.find("heron").orElseThrow();
         UUID action = new UUID(6, 6);
-        book.takeOut(action, "heron", 0, fitted("heron").needleId(), Goes.JAR, "", true);
+        book.takeOut(action, "heron", 0, fitted("heron").needleId(), Disposal.JAR, "", true);
         room.fit(
                 action,
                 "heron",
@@ -296,12 +296,12 @@ class LivesTest {
     @Test
     void a_place_has_to_be_named_and_a_needle_stays_in_its_system() {
         assertThatThrownBy(() ->
-                        book.takeOut(new UUID(7, 7), "heron", 0, fitted("heron").needleId(), Goes.PARK, " ", false))
+                        book.takeOut(new UUID(7, 7), "heron", 0, fitted("heron").needleId(), Disposal.PARK, " ", false))
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("Name the place");
         UUID parked = book.in(NeedleState.PARKED, 1).get(0).id();
         assertThatThrownBy(() -> book.putBackIn("sparrow", 0, parked)).hasMessageContaining("does not list");
-        assertThatThrownBy(() -> book.put(fitted("heron").needleId(), Goes.JAR, "", false))
+        assertThatThrownBy(() -> book.put(fitted("heron").needleId(), Disposal.JAR, "", false))
                 .hasMessageContaining("not lying about");
     }
 
@@ -527,7 +527,7 @@ class LivesTest {
     void taking_work_back_gives_an_overlocker_its_minutes_back_whichever_place_held_a_needle() {
         UUID first =
                 room.find("sparrow").orElseThrow().fittedIn(0).orElseThrow().needleId();
-        book.takeOut(new UUID(4, 4), "sparrow", 0, first, Goes.PARK, "felt card, row 2", false);
+        book.takeOut(new UUID(4, 4), "sparrow", 0, first, Disposal.PARK, "felt card, row 2", false);
         double before = care.plan("sparrow").hoursSinceCleaning();
 
         UUID action = work.sewn("sparrow", 60, Wear.SOFT_KNIT);

@@ -42,7 +42,7 @@ import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
-import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleBook.Disposal;
 import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
@@ -372,7 +372,7 @@ class TwoHandsTest {
                     .<Callable<?>>map(it -> {
                         Optional<UUID> out = in(it);
                         return () -> supply.change(new NeedleSupply.Change(
-                                it, 0, out, new NeedleSource.Opened(packet), Goes.PARK, "card", false, WORK));
+                                it, 0, out, new NeedleSource.Opened(packet), Disposal.PARK, "card", false, WORK));
                     })
                     .toList());
 
@@ -389,7 +389,7 @@ class TwoHandsTest {
                 .<Callable<?>>map(it -> {
                     Optional<UUID> out = in(it);
                     return () -> supply.change(new NeedleSupply.Change(
-                            it, 0, out, new NeedleSource.Opened(packet), Goes.PARK, "card", false, WORK));
+                            it, 0, out, new NeedleSource.Opened(packet), Disposal.PARK, "card", false, WORK));
                 })
                 .toList());
 
@@ -405,7 +405,7 @@ class TwoHandsTest {
                 0,
                 Optional.of(needle),
                 new NeedleSource.Other(STRETCH_75, false),
-                Goes.PARK,
+                Disposal.PARK,
                 "felt card",
                 false,
                 WORK));

@@ -17,7 +17,7 @@ import belonax.room.drawer.Packet;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
-import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleBook.Disposal;
 import belonax.room.needle.NeedleRecord;
 import belonax.room.needle.SewingRoom;
 import belonax.room.supply.NeedleSupply.AtHand;
@@ -76,7 +76,7 @@ class NeedleSupplyTest {
         return drawer.get(Packet.class, packet).card().count();
     }
 
-    private UUID change(NeedleSource from, Goes goes, String where) {
+    private UUID change(NeedleSource from, Disposal goes, String where) {
         return supply.change(
                 new Change("heron", 0, Optional.of(inHeron()), from, goes, where, false, Optional.empty()));
     }
@@ -86,7 +86,7 @@ class NeedleSupplyTest {
         UUID packet = packet(WING_100, 3, false);
         UUID before = inHeron();
 
-        UUID action = change(new NeedleSource.Opened(packet), Goes.PARK, "felt card, row 9");
+        UUID action = change(new NeedleSource.Opened(packet), Disposal.PARK, "felt card, row 9");
 
         assertThat(left(packet)).isEqualTo(2);
         assertThat(heron().fitted().orElseThrow().needle().needle()).isEqualTo(WING_100);
@@ -100,9 +100,9 @@ class NeedleSupplyTest {
     @Test
     void the_last_of_a_packet_is_taken_and_then_it_is_told_empty() {
         UUID packet = packet(WING_100, 1, false);
-        change(new NeedleSource.Opened(packet), Goes.JAR, "");
+        change(new NeedleSource.Opened(packet), Disposal.JAR, "");
 
-        assertThatThrownBy(() -> change(new NeedleSource.Opened(packet), Goes.JAR, ""))
+        assertThatThrownBy(() -> change(new NeedleSource.Opened(packet), Disposal.JAR, ""))
                 .isInstanceOf(BadInput.class)
                 .hasMessage("That packet is empty or gone. Choose another.");
         assertThat(heron().fitted().orElseThrow().needle().needle()).isEqualTo(WING_100);
@@ -115,7 +115,7 @@ class NeedleSupplyTest {
                 .findFirst()
                 .orElseThrow();
 
-        change(new NeedleSource.Parked(parked.id()), Goes.BACK, "");
+        change(new NeedleSource.Parked(parked.id()), Disposal.BACK, "");
 
         assertThat(inHeron()).isEqualTo(parked.id());
         assertThat(heron().fitted().orElseThrow().needle().effectiveHours()).isEqualTo(parked.effectiveHours());
@@ -126,7 +126,7 @@ class NeedleSupplyTest {
     void one_that_comes_from_elsewhere_is_new_and_takes_nothing_off_a_packet() {
         UUID packet = packet(WING_100, 3, false);
 
-        change(new NeedleSource.Other(WING_100, true), Goes.JAR, "");
+        change(new NeedleSource.Other(WING_100, true), Disposal.JAR, "");
 
         assertThat(left(packet)).isEqualTo(3);
         assertThat(heron().fitted().orElseThrow().needle().effectiveHours()).isZero();
@@ -135,14 +135,14 @@ class NeedleSupplyTest {
     @Test
     void a_needle_that_somebody_changed_meanwhile_is_not_taken_out() {
         UUID seen = inHeron();
-        change(new NeedleSource.Other(WING_100, false), Goes.JAR, "");
+        change(new NeedleSource.Other(WING_100, false), Disposal.JAR, "");
 
         assertThatThrownBy(() -> supply.change(new Change(
                         "heron",
                         0,
                         Optional.of(seen),
                         new NeedleSource.Other(WING_100, false),
-                        Goes.JAR,
+                        Disposal.JAR,
                         "",
                         false,
                         Optional.empty())))

@@ -1,7 +1,7 @@
 package belonax.web.balance;
 
 import belonax.BadInput;
-import belonax.balance.Also;
+import belonax.balance.StripObservation;
 import belonax.balance.TopFace;
 import belonax.balance.Touched;
 import belonax.balance.Underside;
@@ -55,7 +55,7 @@ public record BalanceForm(
 
             @Nullable TopFace top,
             @Nullable Underside underside,
-            @Nullable List<Also> also,
+            @Nullable List<StripObservation> also,
             @Nullable Boolean bothClean) {
 
         /**

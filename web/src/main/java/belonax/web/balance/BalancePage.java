@@ -13,7 +13,7 @@ import belonax.room.balance.PullLog;
 import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
-import belonax.room.drawer.OffTheSpool;
+import belonax.room.drawer.ThreadDelivery;
 import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
@@ -51,7 +51,7 @@ class BalancePage {
     private final BalanceBook balances;
     private final Sampler sampler;
     private final PullLog pulls;
-    private final OffTheSpool spools;
+    private final ThreadDelivery spools;
     private final BalanceOpinion opinions;
     private final Sentences sentences;
     private final SewingRoom room;
@@ -64,7 +64,7 @@ class BalancePage {
             BalanceBook balances,
             Sampler sampler,
             PullLog pulls,
-            OffTheSpool spools,
+            ThreadDelivery spools,
             BalanceOpinion opinions,
             Sentences sentences,
             SewingRoom room,

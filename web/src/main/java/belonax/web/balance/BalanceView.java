@@ -1,9 +1,9 @@
 package belonax.web.balance;
 
 import belonax.balance.Advice;
-import belonax.balance.Also;
 import belonax.balance.BobbinPull;
 import belonax.balance.DialPosterior;
+import belonax.balance.StripObservation;
 import belonax.balance.TopFace;
 import belonax.balance.Underside;
 import belonax.machine.BobbinKind;
@@ -64,7 +64,7 @@ public record BalanceView(
     /** The bobbin's pull test for this case, and its screw where it can be turned. */
     public record BobbinShown(BobbinPull test, String screwBefore, boolean canBeTurned) {}
 
-    static final List<Choice> ALSO = Choice.of(Also.values(), Also::words);
+    static final List<Choice> ALSO = Choice.of(StripObservation.values(), StripObservation::words);
     private static final List<String> HOURS = List.of("12", "1", "2", "3", "4", "5");
 
     static BalanceView of(Kept<BalanceRun> kept, BalanceOpinion.Opinion opinion) {
@@ -226,7 +226,7 @@ public record BalanceView(
     private static List<StripShown> strips(BalanceRun run) {
         List<StripShown> shown = new ArrayList<>();
         for (StripKept it : run.strips()) {
-            String also = it.also().stream().map(Also::words).collect(Collectors.joining(", "));
+            String also = it.also().stream().map(StripObservation::words).collect(Collectors.joining(", "));
             shown.add(new StripShown(
                     it.id().toString(),
                     shown.size() + 1,

@@ -1,6 +1,6 @@
 package belonax.web.balance;
 
-import belonax.balance.Also;
+import belonax.balance.StripObservation;
 import belonax.room.Words;
 import belonax.room.balance.BalanceRun;
 import belonax.room.balance.BalanceRun.State;
@@ -58,7 +58,8 @@ public record SamplerView(
         return java.util.stream.IntStream.range(0, run.strips().size())
                 .mapToObj(i -> {
                     BalanceRun.StripKept strip = run.strips().get(i);
-                    String also = strip.also().stream().map(Also::words).collect(Collectors.joining(", "));
+                    String also =
+                            strip.also().stream().map(StripObservation::words).collect(Collectors.joining(", "));
                     return new StripLine(
                             strip.id().toString(),
                             i + 1,

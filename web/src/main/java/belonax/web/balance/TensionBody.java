@@ -1,12 +1,12 @@
 package belonax.web.balance;
 
 import belonax.BadInput;
-import belonax.balance.Also;
 import belonax.balance.BalanceSetup;
 import belonax.balance.PastBalance;
 import belonax.balance.Reader;
 import belonax.balance.Reading;
 import belonax.balance.Strip;
+import belonax.balance.StripObservation;
 import belonax.balance.TopFace;
 import belonax.balance.Underside;
 import belonax.machine.BobbinKind;
@@ -78,7 +78,7 @@ record TensionBody(
             @Nullable Double dial,
             @Nullable TopFace top,
             @Nullable Underside underside,
-            @Nullable List<Also> also) {
+            @Nullable List<StripObservation> also) {
 
         Strip strip(String at) {
             double where = required(at + ".dial", dial, "Send the dial at which the strip was sewn.");

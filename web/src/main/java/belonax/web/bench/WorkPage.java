@@ -13,8 +13,8 @@ import belonax.room.needle.WorkLog;
 import belonax.room.settings.Units;
 import belonax.web.shared.Layout;
 import belonax.web.shared.device.StitchCounter;
+import belonax.web.shared.form.FlashMessage;
 import belonax.web.shared.form.Problems;
-import belonax.web.shared.form.Said;
 import belonax.web.shared.sentence.Sentences;
 import java.util.Objects;
 import java.util.Optional;
@@ -171,7 +171,7 @@ class WorkPage {
     @PostMapping("/bench/undo")
     String undo(@RequestParam UUID change, RedirectAttributes to) {
         undo.undo(change);
-        Said.next(to, "Taken back.");
+        FlashMessage.next(to, "Taken back.");
         return "redirect:" + BENCH;
     }
 
@@ -192,7 +192,8 @@ class WorkPage {
         recording
                 .record()
                 .ifPresentOrElse(
-                        it -> to.addAttribute("done", it), () -> Said.next(to, "The timer ran too short to count."));
+                        it -> to.addAttribute("done", it),
+                        () -> FlashMessage.next(to, "The timer ran too short to count."));
         return "redirect:" + BENCH;
     }
 }

@@ -8,7 +8,7 @@ import belonax.room.needle.SewingRoom;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.Said;
+import belonax.web.shared.form.FlashMessage;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -88,7 +88,7 @@ public class DrawerPage {
     @PostMapping("/drawer/aside")
     String aside(@RequestParam UUID card, RedirectAttributes next) {
         drawer.putAside(card);
-        Said.next(next, "It is put aside; no page asks for it any more.");
+        FlashMessage.next(next, "It is put aside; no page asks for it any more.");
         return "redirect:/drawer";
     }
 
@@ -99,7 +99,7 @@ public class DrawerPage {
         } else {
             drawer.undoAll(change);
         }
-        Said.next(next, "Taken back: it lies in the drawer as it did before.");
+        FlashMessage.next(next, "Taken back: it lies in the drawer as it did before.");
         return "redirect:/drawer";
     }
 

@@ -8,7 +8,7 @@ import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
-import belonax.room.needle.NeedleBook.Goes;
+import belonax.room.needle.NeedleBook.Disposal;
 import belonax.room.supply.NeedleSource;
 import belonax.room.supply.NeedleSupply.Change;
 import belonax.room.supply.NeedleSupply.Choices;
@@ -28,7 +28,7 @@ public record FitForm(
         @Nullable UUID expected,
         @Nullable String from,
         @Nullable String label,
-        @Nullable Goes goes,
+        @Nullable Disposal goes,
         @Nullable String where,
         @Nullable Boolean failed) {
 
@@ -41,7 +41,7 @@ public record FitForm(
                 null,
                 source.orElse(null),
                 source.isPresent() ? null : in.needle().map(FitForm::printed).orElse(null),
-                Goes.PARK,
+                Disposal.PARK,
                 choices.lastPlace(),
                 null);
     }
@@ -67,7 +67,7 @@ public record FitForm(
                 NeedleSource.ofWord(Objects.requireNonNullElse(from, ""))
                         .orElseGet(() -> new NeedleSource.Other(
                                 typed(printed(), machine), read(printed()).coated())),
-                Objects.requireNonNullElse(goes, Goes.PARK),
+                Objects.requireNonNullElse(goes, Disposal.PARK),
                 Objects.requireNonNullElse(where, "").strip(),
                 Boolean.TRUE.equals(failed),
                 Optional.of(work));

@@ -2,7 +2,7 @@ package belonax.web.fit;
 
 import belonax.machine.FitStep;
 import belonax.room.Choice;
-import belonax.room.drawer.OffTheSpool;
+import belonax.room.drawer.ThreadDelivery;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.needle.SewingRoom;
@@ -43,7 +43,7 @@ class FitPage {
     private final SewingRoom room;
     private final Sentences sentences;
     private final NeedleSupply supply;
-    private final OffTheSpool spools;
+    private final ThreadDelivery spools;
     private final Layout layout;
 
     FitPage(
@@ -51,7 +51,7 @@ class FitPage {
             SewingRoom room,
             Sentences sentences,
             NeedleSupply supply,
-            OffTheSpool spools,
+            ThreadDelivery spools,
             Layout layout) {
         this.book = book;
         this.room = room;

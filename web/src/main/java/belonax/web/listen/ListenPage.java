@@ -6,7 +6,7 @@ import belonax.web.shared.AtStop;
 import belonax.web.shared.Attached;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.Said;
+import belonax.web.shared.form.FlashMessage;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
@@ -72,7 +72,7 @@ class ListenPage {
     @PostMapping("/listen/{id}/away")
     String throwAway(@PathVariable UUID id, RedirectAttributes to) {
         desk.throwAway(id, true);
-        Said.next(to, "Thrown away; nothing was counted.");
+        FlashMessage.next(to, "Thrown away; nothing was counted.");
         return "redirect:/sewing";
     }
 

@@ -20,8 +20,8 @@ import belonax.room.balance.Sampler;
 import belonax.room.card.DrawerStore;
 import belonax.room.care.CareLog;
 import belonax.room.drawer.ClothShelf;
-import belonax.room.drawer.OffTheSpool;
 import belonax.room.drawer.Spool;
+import belonax.room.drawer.ThreadDelivery;
 import belonax.room.event.TableWork;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
@@ -53,7 +53,7 @@ class MendQuestion {
     private final CaseBook cases;
     private final NeedleBook book;
     private final DrawerStore drawer;
-    private final OffTheSpool spools;
+    private final ThreadDelivery spools;
     private final Sampler sampler;
     private final PullLog pulls;
     private final Clock clock;
@@ -67,7 +67,7 @@ class MendQuestion {
             CaseBook cases,
             NeedleBook book,
             DrawerStore drawer,
-            OffTheSpool spools,
+            ThreadDelivery spools,
             Sampler sampler,
             PullLog pulls,
             Clock clock) {

@@ -9,7 +9,7 @@ import belonax.room.supply.RanOut;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
-import belonax.web.shared.form.Said;
+import belonax.web.shared.form.FlashMessage;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -57,7 +57,7 @@ class NeedleBookPage {
     @PostMapping("/needles/put")
     String put(
             @RequestParam UUID needle,
-            @RequestParam NeedleBook.Goes goes,
+            @RequestParam NeedleBook.Disposal goes,
             @RequestParam(defaultValue = "") String where,
             @RequestParam(defaultValue = "false") boolean failed,
             RedirectAttributes to) {
@@ -96,7 +96,7 @@ class NeedleBookPage {
             @RequestParam(defaultValue = "/needles/log") String back,
             RedirectAttributes to) {
         undo.undo(change);
-        Said.next(to, "Taken back. What was recorded later stands.");
+        FlashMessage.next(to, "Taken back. What was recorded later stands.");
         return back.equals("/needles") ? "redirect:/needles" : "redirect:/needles/log";
     }
 

@@ -8,7 +8,7 @@ import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
 import belonax.room.supply.NeedleSupply;
-import belonax.web.shared.form.Said;
+import belonax.web.shared.form.FlashMessage;
 import belonax.web.shared.sentence.Sentences;
 import java.util.List;
 import java.util.Optional;
@@ -77,7 +77,7 @@ class NeedleChanges {
     @PostMapping("/needles/undo")
     View undo(@RequestParam UUID action, @RequestParam String back, RedirectAttributes next) {
         undo.undo(action);
-        Said.next(next, "Taken back: the strip shows what is in the machine again.");
+        FlashMessage.next(next, "Taken back: the strip shows what is in the machine again.");
         return back(back, Optional.empty());
     }
 

@@ -3,7 +3,7 @@ package belonax.web.settings;
 import belonax.room.Words;
 import belonax.room.archive.Copies;
 import belonax.room.archive.Copy;
-import belonax.web.shared.form.Said;
+import belonax.web.shared.form.FlashMessage;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -55,7 +55,7 @@ class CopiesPage {
     @PostMapping("/settings/copies")
     String make(RedirectAttributes next) {
         copies.make(Copy.Why.DAILY);
-        Said.next(next, "A copy was made, and opened once to see that it is whole.");
+        FlashMessage.next(next, "A copy was made, and opened once to see that it is whole.");
         return "redirect:/settings/copies";
     }
 

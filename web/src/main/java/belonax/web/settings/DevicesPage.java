@@ -2,7 +2,7 @@ package belonax.web.settings;
 
 import belonax.web.shared.BrowserCookie;
 import belonax.web.shared.form.Problems;
-import belonax.web.shared.pairing.Door;
+import belonax.web.shared.pairing.AccessPolicy;
 import belonax.web.shared.pairing.Pairing;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -47,14 +47,14 @@ class DevicesPage {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return "settings/pair";
         }
-        response.addHeader(HttpHeaders.SET_COOKIE, BrowserCookie.header(Door.COOKIE, token.get()));
+        response.addHeader(HttpHeaders.SET_COOKIE, BrowserCookie.header(AccessPolicy.COOKIE, token.get()));
         return "redirect:/";
     }
 
     /** Only the computer itself can make a code. */
     @PostMapping("/settings/devices/code")
     String newCode(HttpServletRequest request) {
-        if (Door.isAtTheComputer(request)) {
+        if (AccessPolicy.isAtTheComputer(request)) {
             pairing.newCode();
         }
         return "redirect:/settings#devices";

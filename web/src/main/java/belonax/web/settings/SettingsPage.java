@@ -9,7 +9,7 @@ import belonax.room.settings.Settings;
 import belonax.room.settings.SettingsStore;
 import belonax.room.settings.Units;
 import belonax.web.shared.Closing;
-import belonax.web.shared.pairing.Door;
+import belonax.web.shared.pairing.AccessPolicy;
 import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.pairing.Pairing;
 import jakarta.servlet.http.HttpServletRequest;
@@ -42,7 +42,7 @@ class SettingsPage {
     String show(@RequestParam(required = false) Optional<String> kept, HttpServletRequest request, Model model) {
         model.addAttribute("chosen", store.now());
         model.addAttribute("kept", kept.isPresent());
-        model.addAttribute("installed", closing.isInstalled() && Door.isAtTheComputer(request));
+        model.addAttribute("installed", closing.isInstalled() && AccessPolicy.isAtTheComputer(request));
         model.addAttribute("unitChoices", Choice.of(Units.values(), Units::words));
         model.addAttribute("lightChoices", Choice.of(Light.values(), Light::words));
         model.addAttribute(
@@ -59,14 +59,14 @@ class SettingsPage {
     }
 
     private Optional<String> code(HttpServletRequest request) {
-        return lan.address().isPresent() && Door.isAtTheComputer(request) ? pairing.code() : Optional.empty();
+        return lan.address().isPresent() && AccessPolicy.isAtTheComputer(request) ? pairing.code() : Optional.empty();
     }
 
     /** An installed Belonax has no console to stop it at. */
     @PostMapping("/settings/stop")
     String stop(HttpServletRequest request, Model model) {
         BadInput.unless(
-                Door.isAtTheComputer(request),
+                AccessPolicy.isAtTheComputer(request),
                 "device",
                 () -> "Belonax is stopped at the computer on which it runs, not from another device.");
         closing.stopSoon();

@@ -2,7 +2,7 @@ package belonax.web.shared;
 
 import belonax.web.shared.api.PlainWords;
 import belonax.web.shared.api.ProblemDocuments;
-import belonax.web.shared.pairing.Door;
+import belonax.web.shared.pairing.AccessPolicy;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -20,10 +20,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 /** What is answered when no other answer could be given. It never shows the inside of the program. */
 @Controller
 class ErrorPage implements ErrorController {
-    private final Door door;
+    private final AccessPolicy policy;
 
-    ErrorPage(Door door) {
-        this.door = door;
+    ErrorPage(AccessPolicy policy) {
+        this.policy = policy;
     }
 
     @RequestMapping(path = "/error", produces = MediaType.TEXT_HTML_VALUE)
@@ -31,7 +31,7 @@ class ErrorPage implements ErrorController {
         HttpStatus status = status(request);
         model.addAttribute("heading", heading(status));
         model.addAttribute("advice", advice(status));
-        return door.knows(request) ? "shared/error" : "shared/outside";
+        return policy.knows(request) ? "shared/error" : "shared/outside";
     }
 
     /** Only a refused body leads here; what else asks for it has lost its way. */

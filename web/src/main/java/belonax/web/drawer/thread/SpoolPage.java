@@ -11,9 +11,9 @@ import belonax.web.drawer.KeptForm;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
 import belonax.web.shared.Stop;
+import belonax.web.shared.form.FlashMessage;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
-import belonax.web.shared.form.Said;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -138,7 +138,7 @@ class SpoolPage {
 
     /** Only ever leads to Match; a spool that failed leaves the sentence, and a sound thread of its kind takes its place. */
     private static View verdict(String back, Spool spool, RedirectAttributes next) {
-        Said.next(
+        FlashMessage.next(
                 next,
                 spool.isSound()
                         ? "It resists, so it is sound: the warning is gone, and this is the verdict with it."

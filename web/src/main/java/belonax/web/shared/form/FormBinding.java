@@ -94,11 +94,11 @@ public class FormBinding implements WebMvcConfigurer {
         DataBinder binder = new DataBinder(null, FormPage.FORM);
         binder.setTargetType(ResolvableType.forClass(words));
         binder.setConversionService(CONVERSION);
-        binder.construct(new Said(typed));
+        binder.construct(new TypedValues(typed));
         return words.cast(Objects.requireNonNull(binder.getTarget()));
     }
 
-    private record Said(MultiValueMap<String, String> typed) implements DataBinder.ValueResolver {
+    private record TypedValues(MultiValueMap<String, String> typed) implements DataBinder.ValueResolver {
         @Override
         public @Nullable Object resolveValue(String name, Class<?> type) {
             return List.class.isAssignableFrom(type) ? typed.get(name) : typed.getFirst(name);

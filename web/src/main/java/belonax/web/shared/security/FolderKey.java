@@ -1,6 +1,6 @@
 package belonax.web.shared.security;
 
-import belonax.room.WholeFile;
+import belonax.room.AtomicFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -31,7 +31,7 @@ final class FolderKey {
                 return Files.readAllBytes(file);
             }
             byte[] made = fresh();
-            WholeFile.write(file, made);
+            AtomicFile.write(file, made);
             return made;
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -2,7 +2,7 @@ package belonax.web.shared.security;
 
 import belonax.room.RoomProperties;
 import belonax.web.shared.api.ProblemDocuments;
-import belonax.web.shared.pairing.Door;
+import belonax.web.shared.pairing.AccessPolicy;
 import belonax.web.shared.pairing.Lan;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.http.HttpServletRequest;
@@ -58,10 +58,11 @@ public class SecurityRules {
     };
 
     @Bean
-    SecurityFilterChain rules(HttpSecurity http, Door door, ObjectMapper mapper, ObjectProvider<RoomProperties> room)
+    SecurityFilterChain rules(
+            HttpSecurity http, AccessPolicy policy, ObjectMapper mapper, ObjectProvider<RoomProperties> room)
             throws Exception {
         return http.authorizeHttpRequests(it -> it.anyRequest()
-                        .access((anybody, asked) -> new AuthorizationDecision(door.letsIn(asked.getRequest()))))
+                        .access((anybody, asked) -> new AuthorizationDecision(policy.letsIn(asked.getRequest()))))
                 .exceptionHandling(it -> it.accessDeniedHandler(new OfferAgain())
                         .defaultAuthenticationEntryPointFor(
                                 (request, response, unpaired) -> tellAsProblem(response, mapper), SecurityRules::isApi)
@@ -93,16 +94,16 @@ public class SecurityRules {
     }
 
     @Bean
-    FilterRegistrationBean<OurOwnPagesOnly> ourOwnPagesOnly() {
-        FilterRegistrationBean<OurOwnPagesOnly> bean = new FilterRegistrationBean<>(new OurOwnPagesOnly());
+    FilterRegistrationBean<SameOriginFilter> ourOwnPagesOnly() {
+        FilterRegistrationBean<SameOriginFilter> bean = new FilterRegistrationBean<>(new SameOriginFilter());
         bean.setOrder(Ordered.HIGHEST_PRECEDENCE + 1);
         return bean;
     }
 
     @Bean
-    FilterRegistrationBean<NotMoreThanItCarries> notMoreThanItCarries() {
-        FilterRegistrationBean<NotMoreThanItCarries> bean =
-                new FilterRegistrationBean<>(new NotMoreThanItCarries(AT_ONCE, WAIT_MILLIS));
+    FilterRegistrationBean<ConcurrencyLimitFilter> notMoreThanItCarries() {
+        FilterRegistrationBean<ConcurrencyLimitFilter> bean =
+                new FilterRegistrationBean<>(new ConcurrencyLimitFilter(AT_ONCE, WAIT_MILLIS));
         bean.setOrder(Ordered.HIGHEST_PRECEDENCE + 2);
         return bean;
     }

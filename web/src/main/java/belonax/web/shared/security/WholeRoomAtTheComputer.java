@@ -1,7 +1,7 @@
 package belonax.web.shared.security;
 
 import belonax.BadInput;
-import belonax.web.shared.pairing.Door;
+import belonax.web.shared.pairing.AccessPolicy;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.beans.factory.ObjectProvider;
@@ -16,11 +16,11 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class WholeRoomAtTheComputer implements HandlerInterceptor, WebMvcConfigurer {
     private static final String[] WHOLE = {"/drawer/files/**", "/settings/copies/**", "/settings/devices/**"};
 
-    private final ObjectProvider<Door> door;
+    private final ObjectProvider<AccessPolicy> policy;
 
     /** A slice of the application may have no door. */
-    WholeRoomAtTheComputer(ObjectProvider<Door> door) {
-        this.door = door;
+    WholeRoomAtTheComputer(ObjectProvider<AccessPolicy> policy) {
+        this.policy = policy;
     }
 
     @Override
@@ -32,7 +32,7 @@ class WholeRoomAtTheComputer implements HandlerInterceptor, WebMvcConfigurer {
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         BadInput.unless(
                 !HttpMethod.POST.matches(request.getMethod())
-                        || door.getObject().mayAll(request),
+                        || policy.getObject().mayAll(request),
                 "device",
                 () ->
                         "That concerns the whole sewing room, so it is done at the computer itself. There, the settings can allow"

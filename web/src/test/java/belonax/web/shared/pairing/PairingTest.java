@@ -168,14 +168,14 @@ class PairingTest {
     }
 
     private boolean letsIn(MockHttpServletRequest request) {
-        return new Door(pairing).letsIn(request);
+        return new AccessPolicy(pairing).letsIn(request);
     }
 
     private static MockHttpServletRequest fromTheNetwork(String path, @org.jspecify.annotations.Nullable String token) {
         MockHttpServletRequest request = new MockHttpServletRequest("GET", path);
         request.setLocalAddr("192.0.2.7");
         if (token != null) {
-            request.setCookies(new Cookie(Door.COOKIE, token));
+            request.setCookies(new Cookie(AccessPolicy.COOKIE, token));
         }
         return request;
     }

@@ -15,7 +15,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 class NotMoreThanItCarriesTest {
     @Test
     void who_would_wait_too_long_is_told_and_the_next_is_served() throws Exception {
-        NotMoreThanItCarries filter = new NotMoreThanItCarries(2, 50);
+        ConcurrencyLimitFilter filter = new ConcurrencyLimitFilter(2, 50);
         CountDownLatch working = new CountDownLatch(2);
         CountDownLatch done = new CountDownLatch(1);
         ExecutorService hands = Executors.newFixedThreadPool(2);
@@ -41,7 +41,7 @@ class NotMoreThanItCarriesTest {
         hands.shutdown();
     }
 
-    private static MockHttpServletResponse asked(NotMoreThanItCarries filter) throws Exception {
+    private static MockHttpServletResponse asked(ConcurrencyLimitFilter filter) throws Exception {
         MockHttpServletResponse response = new MockHttpServletResponse();
         filter.doFilter(new MockHttpServletRequest(), response, (request, answer) -> {});
         return response;

@@ -13,7 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import belonax.room.needle.SewingRoom;
 import belonax.web.InTheDemoRoom;
-import belonax.web.shared.pairing.Door;
+import belonax.web.shared.pairing.AccessPolicy;
 import belonax.web.shared.pairing.Pairing;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.RequestDispatcher;
@@ -114,13 +114,13 @@ class UnpairedTest {
         UUID device = pairing.devices().get(pairing.devices().size() - 1).id();
         var machines = room.machines();
 
-        mvc.perform(post(path).with(fromTheNetwork()).with(csrf()).cookie(new Cookie(Door.COOKIE, token)))
+        mvc.perform(post(path).with(fromTheNetwork()).with(csrf()).cookie(new Cookie(AccessPolicy.COOKIE, token)))
                 .andExpect(flash().attribute("refused", containsString("it is done at the computer itself")));
         assertThat(room.machines()).isEqualTo(machines);
         mvc.perform(post("/table?machine=heron")
                         .with(fromTheNetwork())
                         .with(csrf())
-                        .cookie(new Cookie(Door.COOKIE, token)))
+                        .cookie(new Cookie(AccessPolicy.COOKIE, token)))
                 .andExpect(flash().attributeCount(0));
         pairing.sendAway(device);
     }

@@ -16,7 +16,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * Beside the token: what writes has to come from a page of ours, which every browser tells, and a body for the page on which a code is
  * named is never larger than a code and a name.
  */
-final class OurOwnPagesOnly extends OncePerRequestFilter {
+final class SameOriginFilter extends OncePerRequestFilter {
     private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
     private static final Set<String> OUR_SITE = Set.of("same-origin", "none");
     private static final int LONGEST_PAIRING = 4096;

@@ -7,8 +7,8 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 
 /** Writes a file whole or not at all: a reader never finds half of it, also when the power fails. */
-public final class WholeFile {
-    private WholeFile() {}
+public final class AtomicFile {
+    private AtomicFile() {}
 
     /** Writes a file over an older one of its name; its folder is made where there is none. */
     public static void write(Path file, byte[] bytes) {

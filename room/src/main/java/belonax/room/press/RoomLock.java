@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
  * copy, emptying. The others wait, and are told when it takes too long.
  */
 @Component
-public class RoomGate {
+public class RoomLock {
     private static final int SECONDS = 20;
     private static final String BUSY =
             "The whole room is being changed just now, so nothing was done. Press again in a moment.";

@@ -15,7 +15,7 @@ import org.springframework.web.util.WebUtils;
  * one page, on which the code is named, and what it looks like.
  */
 @Component
-public class Door {
+public class AccessPolicy {
     /** Names the cookie that holds a device's secret. */
     public static final String COOKIE = "belonax-device";
 
@@ -23,7 +23,7 @@ public class Door {
 
     private final Pairing pairing;
 
-    public Door(Pairing pairing) {
+    public AccessPolicy(Pairing pairing) {
         this.pairing = pairing;
     }
 

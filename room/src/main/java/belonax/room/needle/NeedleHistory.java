@@ -14,7 +14,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What the events of one needle come to, added one after another. */
-final class Lived {
+final class NeedleHistory {
     NeedleState state = NeedleState.UNKNOWN;
     String keptAt = "";
     String missing = "";
@@ -44,8 +44,8 @@ final class Lived {
     private final Map<Wear, Double> byWear = new EnumMap<>(Wear.class);
 
     /** Adds up events in their order. */
-    static Lived through(List<StoredEvent> inOrder) {
-        Lived all = new Lived();
+    static NeedleHistory through(List<StoredEvent> inOrder) {
+        NeedleHistory all = new NeedleHistory();
         inOrder.forEach(all::add);
         return all;
     }

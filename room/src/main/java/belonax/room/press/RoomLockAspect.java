@@ -12,11 +12,11 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Aspect
 @Component
 @Order(-1) // Around the key of the press, which is written down too.
-class AtTheGate {
-    private final RoomGate gate;
+class RoomLockAspect {
+    private final RoomLock gate;
     private final DiskSpace disk;
 
-    AtTheGate(RoomGate gate, DiskSpace disk) {
+    RoomLockAspect(RoomLock gate, DiskSpace disk) {
         this.gate = gate;
         this.disk = disk;
     }

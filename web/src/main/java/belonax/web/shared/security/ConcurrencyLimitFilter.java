@@ -17,7 +17,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * So many pages at once and no more: beyond what it can carry, Belonax says so within a second instead of letting everybody wait. Whoever
  * is served is served as fast as ever.
  */
-final class NotMoreThanItCarries extends OncePerRequestFilter {
+final class ConcurrencyLimitFilter extends OncePerRequestFilter {
     private final Semaphore atOnce;
     private final long waitMillis;
 
@@ -25,7 +25,7 @@ final class NotMoreThanItCarries extends OncePerRequestFilter {
      * @param atOnce how many requests are worked on at once
      * @param waitMillis how long one waits for its turn
      */
-    NotMoreThanItCarries(int atOnce, long waitMillis) {
+    ConcurrencyLimitFilter(int atOnce, long waitMillis) {
         this.atOnce = new Semaphore(atOnce, true);
         this.waitMillis = waitMillis;
     }

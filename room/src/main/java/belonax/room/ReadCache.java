@@ -20,7 +20,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * transaction that writes reads for itself: what it sees may be taken back.
  */
 @Component
-public class Remembered implements TransactionExecutionListener {
+public class ReadCache implements TransactionExecutionListener {
     /** Whoever asks for ever new names fills no memory. */
     private static final int MOST = 400;
 
@@ -33,7 +33,7 @@ public class Remembered implements TransactionExecutionListener {
      *
      * @param manager asked for late, because it tells this memory of what it has committed
      */
-    Remembered(@Lazy PlatformTransactionManager manager) {
+    ReadCache(@Lazy PlatformTransactionManager manager) {
         TransactionTemplate template = new TransactionTemplate(manager);
         template.setReadOnly(true);
         reading = template;

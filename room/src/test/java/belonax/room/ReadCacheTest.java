@@ -17,17 +17,17 @@ import org.springframework.transaction.support.SimpleTransactionStatus;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What every page asks for is read once, until anything at all was written. */
-class RememberedTest {
+class ReadCacheTest {
     private final PlatformTransactionManager transactions = mock(PlatformTransactionManager.class);
-    private final Remembered remembered = new Remembered(transactions);
+    private final ReadCache cache = new ReadCache(transactions);
     private final AtomicInteger reads = new AtomicInteger();
 
     private int read() {
-        return remembered.of("needles", reads::incrementAndGet);
+        return cache.of("needles", reads::incrementAndGet);
     }
 
     private void written() {
-        remembered.afterCommit(new SimpleTransactionStatus(true), null);
+        cache.afterCommit(new SimpleTransactionStatus(true), null);
     }
 
     @AfterEach
@@ -70,7 +70,7 @@ class RememberedTest {
 
     @Test
     void what_was_read_while_somebody_wrote_is_not_kept() {
-        int old = remembered.of("needles", () -> {
+        int old = cache.of("needles", () -> {
             written();
             return -1;
         });
@@ -84,7 +84,7 @@ class RememberedTest {
         read();
         for (int i = 0; i < 2_000; i++) {
             int number = i;
-            assertThat(remembered.of("cloth " + i, () -> number)).isEqualTo(i);
+            assertThat(cache.of("cloth " + i, () -> number)).isEqualTo(i);
         }
 
         assertThat(read()).as("made room for others").isEqualTo(2);

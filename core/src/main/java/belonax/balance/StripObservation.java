@@ -1,7 +1,7 @@
 package belonax.balance;
 
 /** What else was noticed while a strip was sewn. */
-public enum Also {
+public enum StripObservation {
     PUCKER("it puckers"),
     TOP_BROKE("the top thread broke"),
     BOBBIN_BROKE("the bobbin thread broke"),
@@ -9,7 +9,7 @@ public enum Also {
 
     private final String words;
 
-    Also(String words) {
+    StripObservation(String words) {
         this.words = words;
     }
 

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** A mark in one corner of a lying picture stands, once it is upright, where the one who held the phone saw it. */
-class UprightTest {
+class ExifOrientationTest {
     private static final int WIDTH = 30;
     private static final int HEIGHT = 20;
     private static final int MARK = 0xFF0000;
@@ -31,7 +31,7 @@ class UprightTest {
     })
     void each_of_the_eight_ways_is_turned_upright(int orientation, int width, int height, int x, int y)
             throws IOException {
-        BufferedImage upright = Upright.turns(jpeg(orientation)).drawn(marked());
+        BufferedImage upright = ExifOrientation.turns(jpeg(orientation)).drawn(marked());
 
         assertThat(upright.getWidth()).isEqualTo(width);
         assertThat(upright.getHeight()).isEqualTo(height);
@@ -42,7 +42,7 @@ class UprightTest {
     void a_file_that_says_nothing_stays_as_it_is() {
         BufferedImage picture = marked();
 
-        assertThat(Upright.turns(new byte[] {1, 2, 3}).drawn(picture)).isSameAs(picture);
+        assertThat(ExifOrientation.turns(new byte[] {1, 2, 3}).drawn(picture)).isSameAs(picture);
     }
 
     private static BufferedImage marked() {

@@ -6,13 +6,13 @@ import org.jtransforms.fft.DoubleFFT_1D;
  * How much a stretch of sound is like itself some steps later: its autocorrelation, by way of its power spectrum (Wiener and
  * Khinchin), each lag over as many products as it has.
  */
-final class Alike {
+final class Autocorrelation {
     private final int length;
     private final double[] padded;
     private final DoubleFFT_1D fft;
 
     /** @param length the longest stretch that is looked at, in steps, a power of two */
-    Alike(int length) {
+    Autocorrelation(int length) {
         this.length = length;
         padded = new double[2 * length];
         fft = new DoubleFFT_1D(padded.length);

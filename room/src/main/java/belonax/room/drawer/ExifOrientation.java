@@ -18,11 +18,11 @@ import java.io.IOException;
  * @param quarters quarter turns clockwise, 0 to 3
  * @param mirrored whether it is mirrored left to right before that
  */
-record Upright(int quarters, boolean mirrored) {
-    private static final Upright AS_IT_IS = new Upright(0, false);
+record ExifOrientation(int quarters, boolean mirrored) {
+    private static final ExifOrientation AS_IT_IS = new ExifOrientation(0, false);
 
     /** Returns what the file says; as it is where it says nothing that can be read. */
-    static Upright turns(byte[] file) {
+    static ExifOrientation turns(byte[] file) {
         try {
             Metadata told = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file));
             ExifIFD0Directory exif = told.getFirstDirectoryOfType(ExifIFD0Directory.class);
@@ -35,15 +35,15 @@ record Upright(int quarters, boolean mirrored) {
     }
 
     /** The eight ways of the standard for such files. */
-    private static Upright of(int orientation) {
+    private static ExifOrientation of(int orientation) {
         return switch (orientation) {
-            case 2 -> new Upright(0, true);
-            case 3 -> new Upright(2, false);
-            case 4 -> new Upright(2, true);
-            case 5 -> new Upright(3, true);
-            case 6 -> new Upright(1, false);
-            case 7 -> new Upright(1, true);
-            case 8 -> new Upright(3, false);
+            case 2 -> new ExifOrientation(0, true);
+            case 3 -> new ExifOrientation(2, false);
+            case 4 -> new ExifOrientation(2, true);
+            case 5 -> new ExifOrientation(3, true);
+            case 6 -> new ExifOrientation(1, false);
+            case 7 -> new ExifOrientation(1, true);
+            case 8 -> new ExifOrientation(3, false);
             default -> AS_IT_IS;
         };
     }

@@ -13,11 +13,11 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Tells how a spool wants to come off: the same words wherever one threads, balances or mends. */
 @Component
-public class OffTheSpool {
+public class ThreadDelivery {
     private final DrawerStore drawer;
     private final Clock clock;
 
-    OffTheSpool(DrawerStore drawer, Clock clock) {
+    ThreadDelivery(DrawerStore drawer, Clock clock) {
         this.drawer = drawer;
         this.clock = clock;
     }

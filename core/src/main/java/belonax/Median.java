@@ -3,8 +3,8 @@ package belonax;
 import java.util.Collection;
 
 /** The median. */
-public final class Middle {
-    private Middle() {}
+public final class Median {
+    private Median() {}
 
     /** Returns the median of some numbers, at least one. */
     public static double of(Collection<Double> values) {

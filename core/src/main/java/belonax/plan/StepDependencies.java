@@ -13,8 +13,8 @@ import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.SimpleDirectedGraph;
 
 /** What has to be sewn before what, checked for circles. */
-final class Before {
-    private Before() {}
+final class StepDependencies {
+    private StepDependencies() {}
 
     /**
      * Returns for each step the steps that must come before it, as bits.
