@@ -19,4 +19,9 @@ public final class Shown {
                 ? String.format(Locale.ROOT, "%.0f", value)
                 : String.format(Locale.ROOT, "%.1f", value);
     }
+
+    /** Returns a sentence with a capital letter in front. */
+    public static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
 }

@@ -162,10 +162,7 @@ public final class DialAdvisor {
             double to = last.stream().mapToDouble(Strip::dial).max().orElse(0);
             boolean farApart = to - from >= NO_GRIP_OVER * setup.numberOnDial()
                     && last.stream().mapToDouble(Strip::dial).distinct().count() == ALIKE_FOR_NO_GRIP;
-            if (!farApart || !last.stream().allMatch(one::looksLike)) {
-                return Optional.empty();
-            }
-            if (Math.abs(one.step()) < FAR_OFF) {
+            if (!farApart || !last.stream().allMatch(one::looksLike) || Math.abs(one.step()) < FAR_OFF) {
                 return Optional.empty();
             }
             return Optional.of(
@@ -273,11 +270,11 @@ public final class DialAdvisor {
          */
         private double next() {
             double wanted = sewnClean().filter(this::isAsGood).orElseGet(this::notAgainst);
-            return bracketed(wanted).orElse(wanted);
+            return bracketed(wanted);
         }
 
         /** Between a slack and a tight strip lies balance, so the next one is sewn there; nowhere else where a step is left. */
-        private OptionalDouble bracketed(double wanted) {
+        private double bracketed(double wanted) {
             OptionalDouble loose = strips.stream()
                     .filter(Strip::saysTooLoose)
                     .mapToDouble(Strip::dial)
@@ -287,15 +284,15 @@ public final class DialAdvisor {
                     .mapToDouble(Strip::dial)
                     .min();
             if (loose.isEmpty() || tight.isEmpty() || loose.getAsDouble() >= tight.getAsDouble()) {
-                return OptionalDouble.empty();
+                return wanted;
             }
             double low = loose.getAsDouble();
             double high = tight.getAsDouble();
             if (wanted > low && wanted < high) {
-                return OptionalDouble.of(wanted);
+                return wanted;
             }
             double middle = settings.nearest((low + high) / 2);
-            return OptionalDouble.of(middle > low && middle < high ? middle : Math.max(low, Math.min(high, wanted)));
+            return middle > low && middle < high ? middle : Math.max(low, Math.min(high, wanted));
         }
 
         /** Where a strip far from what was expected says still farther, the next lies as near to it as one strip allows. */

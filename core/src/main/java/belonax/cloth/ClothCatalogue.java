@@ -26,7 +26,7 @@ public final class ClothCatalogue {
         OTHER_WORDS.put("tee", "jersey");
         OTHER_WORDS.put("hoodie", "sweatshirt");
         OTHER_WORDS.put("tricot", "knit");
-        OTHER_WORDS.put("lycra", "swim");
+        OTHER_WORDS.put("elastane", "swim");
         OTHER_WORDS.put("thin", "sheer");
         OTHER_WORDS.put("see-through", "sheer");
         OTHER_WORDS.put("transparent", "sheer");

@@ -27,7 +27,9 @@ public record CountedWeight(double gsm, double carryingGsm, List<Double> shares)
     private static final double FURTHER_TIGHT_KNIT = 0.3;
     private static final double HEAVY_FROM_GSM = 250;
     private static final double HEAVY_TO_GSM = 400;
-    private static final double HELPER = 0.2;
+    /** The share of its weight that a helper counts. */
+    public static final double HELPER = 0.2;
+
     /** Webbing inside the allowance is pierced like a cloth of the seam. */
     private static final double WEBBING_HELPER = 0.6;
 

@@ -147,7 +147,11 @@ final class Carried {
 
     /** Returns how far it is a knit that gives so much that it closes on a jersey needle too: swim knit, rib, mesh. */
     double veryElastic() {
-        return knit ? Fade.between(stretch, 60, 80) : 0;
+        return veryElastic(cloth);
+    }
+
+    static double veryElastic(Cloth cloth) {
+        return cloth.structure() == Structure.KNIT ? Fade.between(cloth.stretchPercent(), 60, 80) : 0;
     }
 
     /** Returns how far it is a woven without give. */

@@ -124,7 +124,7 @@ public record ClothWindow(double rawNm, double step, SizeWindow sizes, double go
     private static double goodFrom(Stack stack, double step, Purpose purpose) {
         double by = THIN_BY
                 - byShare(stack, it -> (THIN_BY - THIN_BY_WHERE_STIFF) * Carried.denseTwill(it))
-                + byShare(stack, it -> (THIN_BY_WHERE_ELASTIC - THIN_BY) * veryElastic(it));
+                + byShare(stack, it -> (THIN_BY_WHERE_ELASTIC - THIN_BY) * Carried.veryElastic(it));
         double from = step - by;
         return purpose.isDense() ? Math.min(DENSE_STITCHING_FROM, from) : from;
     }
@@ -153,10 +153,6 @@ public record ClothWindow(double rawNm, double step, SizeWindow sizes, double go
         return Math.max(
                 holesStay ? THICK_BY - THICK_BY_WHERE_HOLES_STAY : 0,
                 softOrDense * (THICK_BY - THICK_BY_WHERE_SOFT_OR_DENSE));
-    }
-
-    private static double veryElastic(Cloth cloth) {
-        return cloth.structure() == Structure.KNIT ? Fade.between(cloth.stretchPercent(), 60, 80) : 0;
     }
 
     /** Fur and felted wool are knits by make only: the blade goes through a pelt. */

@@ -1,6 +1,7 @@
 package belonax.hazard;
 
 import belonax.cloth.Cloth;
+import belonax.cloth.CountedWeight;
 import belonax.cloth.Density;
 import belonax.cloth.Fade;
 import belonax.cloth.Layers;
@@ -32,8 +33,6 @@ import java.util.OptionalDouble;
  */
 public final class Job {
     private static final double STABILISER_GSM = 80;
-    /** Like every helper it counts a fifth for the size. */
-    private static final double STABILISER_COUNTS = 0.2;
     /** Below this weight a woven is drawn up by the lightest pull. */
     private static final double DRAWN_UP_BELOW_GSM = 80;
     /** Below this weight a delicate woven is drawn up like a sheer. */
@@ -101,7 +100,7 @@ public final class Job {
                 .orElse(stack.leading().stretchPercent());
         resistingGsm = stack.resistingGsm() + stabiliserGsm();
         threadDiameterMm = it.thread.diameterMm();
-        clothWindow = ClothWindow.of(stack, STABILISER_COUNTS * stabiliserGsm(), it.purpose);
+        clothWindow = ClothWindow.of(stack, CountedWeight.HELPER * stabiliserGsm(), it.purpose);
         largestThreadNm = threadWindow(STANDARD_EYE).maxNm();
         standardEyeMisses = windowsMissEachOther(STANDARD_EYE);
         tooThickForOrdinaryEyes = threadTooThick(STANDARD_EYE);

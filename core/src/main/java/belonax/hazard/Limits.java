@@ -1,5 +1,6 @@
 package belonax.hazard;
 
+import belonax.Shown;
 import belonax.cloth.Stack;
 import belonax.machine.MachineKind;
 import belonax.machine.Plate;
@@ -200,7 +201,7 @@ public final class Limits {
                                         + " tex %.0f.",
                         tex,
                         thickest),
-                capital(shownInstead(job)));
+                Shown.capital(shownInstead(job)));
     }
 
     /** Returns where a thread goes that is too thick for the needle and meant to be seen, as the end of a sentence. */
@@ -209,10 +210,6 @@ public final class Limits {
                 ? "put it in the upper looper, whose eye takes it, with an ordinary thread in the needle."
                 : "wind it on the bobbin by hand, in a spare case with its screw opened, and sew with the right side down and an"
                         + " ordinary thread on top.";
-    }
-
-    private static String capital(String sentence) {
-        return Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
     }
 
     private static Optional<Limit> strike(Job job) {

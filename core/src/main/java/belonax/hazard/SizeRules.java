@@ -154,7 +154,7 @@ final class SizeRules {
 
     /**
      * Returns by how many sizes a needle lies outside those that are good for cloth and thread; 0 or less inside. An eye too tight
-     * by a tenth counts as one size.
+     * by 0.15 thread diameters counts as one size.
      */
     static double outsideBySizes(Job job, NeedleInUse it) {
         return Math.max(

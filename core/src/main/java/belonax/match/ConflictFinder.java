@@ -1,6 +1,7 @@
 package belonax.match;
 
 import belonax.BadInput;
+import belonax.Shown;
 import belonax.cloth.Stack;
 import belonax.hazard.Job;
 import belonax.hazard.Limits;
@@ -50,7 +51,7 @@ final class ConflictFinder {
                         + "."
                 : tex + " fills the hole of a blade up to " + Math.round(thread.maxNm()) + ", but the cloth asks for "
                         + cloth + ".";
-        return capital(asks)
+        return Shown.capital(asks)
                 + (threadTooThick
                         ? " Thread first, the cloth gives way and keeps bigger holes; cloth first, the thread frays."
                         : " Thread first, the needle bends in the cloth; cloth first, the loop goes slack and skips.");
@@ -130,9 +131,5 @@ final class ConflictFinder {
 
     private static int mainLayers(Job job) {
         return job.stack().all().get(0).count();
-    }
-
-    private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 }

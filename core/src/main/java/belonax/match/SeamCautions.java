@@ -7,7 +7,6 @@ import belonax.needle.NeedleType;
 import belonax.thread.Fibre;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -72,13 +71,11 @@ public final class SeamCautions {
     }
 
     static List<String> ofWing(Needle needle) {
-        return Optional.of(needle)
-                .filter(it -> it.type() == NeedleType.WING)
-                .map(it ->
+        return needle.type() == NeedleType.WING
+                ? List.of(
                         "Wing needle: cut the thread by hand, not with the automatic cutter; no needle threader; turn by hand"
                                 + " through one full pattern.")
-                .stream()
-                .toList();
+                : List.of();
     }
 
     private static boolean isWashed(Job job) {

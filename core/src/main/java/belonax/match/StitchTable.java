@@ -112,7 +112,7 @@ final class StitchTable {
 
     private static StitchAdvice seam(Job job, boolean twin, String first) {
         double length = StitchAdvice.seamLength(job);
-        boolean gives = job.isKnit() && job.stretchPercent() >= GIVES_PERCENT && !job.isHide() && !job.isCoated();
+        boolean gives = wantsGive(job);
         if (job.isOverRubber()) {
             return new StitchAdvice(
                     ZIGZAG,
@@ -142,7 +142,7 @@ final class StitchTable {
             case HEAVY -> 3.5;
             case VERY_HEAVY -> 4;
         };
-        if (job.isKnit() && job.stretchPercent() >= GIVES_PERCENT && !job.isHide() && !job.isCoated() && !twin) {
+        if (wantsGive(job) && !twin) {
             return new StitchAdvice(
                     ZIGZAG,
                     3,
@@ -187,6 +187,11 @@ final class StitchTable {
                         ? "Differential 0.7 to 0.9, so that sheer cloth is not drawn up."
                         : "Differential at 1.";
         return new StitchAdvice(OVERLOCK, 2.5, 6, "5 to 7 mm wide. " + differential);
+    }
+
+    /** A knit gives and its seam has to, but not where hide or a film holds it. */
+    private static boolean wantsGive(Job job) {
+        return job.isKnit() && job.stretchPercent() >= GIVES_PERCENT && !job.isHide() && !job.isCoated();
     }
 
     /** So many thread diameters from one stitch to the next, in steps of a twentieth. */

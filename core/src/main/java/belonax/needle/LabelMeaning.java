@@ -1,5 +1,6 @@
 package belonax.needle;
 
+import belonax.Shown;
 import belonax.needle.NeedleLabel.PrintedSize;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,8 +51,7 @@ final class LabelMeaning {
 
     static String explained(NeedleType type) {
         String use = type.goodFor().isEmpty() ? "" : " for " + type.goodFor();
-        String name = type.words();
-        return Character.toUpperCase(name.charAt(0)) + name.substring(1) + ":" + use + ".";
+        return Shown.capital(type.words()) + ":" + use + ".";
     }
 
     /** Returns false if another system was named before. */
@@ -182,11 +182,7 @@ final class LabelMeaning {
 
     private void noteSizesNotMade(NeedleType type, List<String> notes) {
         NeedleSystem of = system == null ? NeedleSystem.H_130_705 : system;
-        List<NeedleSize> made = RANGE.of(of).stream()
-                .filter(it -> it.type() == type)
-                .map(Needle::size)
-                .sorted()
-                .toList();
+        List<NeedleSize> made = RANGE.sizesOf(of, type);
         sizes.stream()
                 .filter(it ->
                         !made.isEmpty() && it.home().filter(made::contains).isEmpty())

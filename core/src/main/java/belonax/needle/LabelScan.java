@@ -30,18 +30,20 @@ final class LabelScan {
     private static final Pattern WORD = Pattern.compile("[^\\s,;()\\[\\]|/]+");
     private static final String END = "(?![A-Z0-9])";
     /** German and Dutch packets write the kind and the word for needle as one. */
-    private static final String NEEDLE = "(?:[\\s-]*(?:NEED(?:LE|EL)S?|NADELN?|NAALD(?:EN)?))?" + END;
+    private static final String NEEDLE_WORD = "NEED(?:LE|EL)S?|NADELN?|NAALD(?:EN)?";
+
+    private static final String NEEDLE = "(?:[\\s-]*(?:" + NEEDLE_WORD + "))?" + END;
 
     private static final String PIECES =
-            "(?:NEED(?:LE|EL)S?|NADELN?|NAALD(?:EN)?|PIECES|PCS|PACK|PER PACK|PK|COUNT|STÜCK|STUCK|STK|ST|STUKS)";
+            "(?:" + NEEDLE_WORD + "|PIECES|PCS|PACK|PER PACK|PK|COUNT|STÜCK|STUCK|STK|ST|STUKS)";
 
     private static final List<Rule> RULES = List.of(
             Rule.on("(\\d{1,3})\\s*(?:X\\s*)?" + PIECES + END, LabelScan::takeCount),
             Rule.on("(?:BOX|PACK|PACKET|SET|QTY)(?:\\s+OF)?[\\s:]+(\\d{1,3})" + END, LabelScan::takeCount),
             Rule.on("X\\s*(\\d{1,3})" + END, LabelScan::takeCount),
             Rule.on(
-                    "NEED(?:LE|EL)S?" + END + "|NADELN?" + END + "|NAALD(?:EN)?" + END + "|SIZES?(?=[\\s:.]*\\d)|SYSTEM"
-                            + END + "|SYS" + END + "|ASSORTE?D?" + END + "|ASSORTMENT" + END,
+                    "(?:" + NEEDLE_WORD + ")" + END + "|SIZES?(?=[\\s:.]*\\d)|SYSTEM" + END + "|SYS" + END
+                            + "|ASSORTE?D?" + END + "|ASSORTMENT" + END,
                     (scan, it) -> {}),
             // In brackets behind a size a small number counts, unless it is that size's trade number.
             Rule.on("(?<=[(\\[])\\s*(\\d{1,2})((?:\\s*\\+\\s*\\d{1,2})*)\\s*(?=[)\\]])", LabelScan::takeBracketed),

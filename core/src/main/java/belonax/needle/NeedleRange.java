@@ -60,7 +60,12 @@ public final class NeedleRange {
 
     /** Returns the sizes in which a type is made for 130/705 machines, thinnest first. */
     public List<NeedleSize> sizesOf(NeedleType type) {
-        return of(NeedleSystem.H_130_705).stream()
+        return sizesOf(NeedleSystem.H_130_705, type);
+    }
+
+    /** Returns the sizes in which a type is made in a system, thinnest first. */
+    List<NeedleSize> sizesOf(NeedleSystem system, NeedleType type) {
+        return of(system).stream()
                 .filter(it -> it.type() == type)
                 .map(Needle::size)
                 .distinct()

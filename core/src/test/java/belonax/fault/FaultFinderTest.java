@@ -231,17 +231,7 @@ class FaultFinderTest {
     }
 
     private static Trouble withPull(Symptom seen, Optional<Pull> pull) {
-        return Trouble.told(Set.of(seen))
-                .machine(new MachineState(
-                        Optional.empty(),
-                        Optional.empty(),
-                        OptionalDouble.empty(),
-                        false,
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        pull,
-                        Optional.empty()))
-                .build();
+        return trouble(seen.name(), "", pull.map(it -> "pull=" + it).orElse(""));
     }
 
     @Test

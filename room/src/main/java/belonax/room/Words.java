@@ -70,7 +70,7 @@ public final class Words {
     }
 
     public static String capital(String text) {
-        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        return Shown.capital(text);
     }
 
     /** Returns the article that goes before a word as it is spoken: a universal needle, an embroidery needle. */
