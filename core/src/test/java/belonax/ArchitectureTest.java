@@ -5,10 +5,15 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import belonax.needle.NeedleType;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 
 /** Keeps the order of the core's packages: each may use those above it in ARCHITECTURE.md, never below. */
 @AnalyzeClasses(packages = "belonax", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -112,4 +117,26 @@ class ArchitectureTest {
             .callMethod(System.class, "currentTimeMillis")
             .orShould()
             .callMethod(Math.class, "random");
+
+    @ArchTest
+    static final ArchRule RULES_NAME_NO_TYPE_OF_NEEDLE = noClasses()
+            .that()
+            .resideInAnyPackage(
+                    "belonax.hazard",
+                    "belonax.match",
+                    "belonax.life",
+                    "belonax.balance",
+                    "belonax.fault",
+                    "belonax.plan")
+            .should(new ArchCondition<>("name a type of needle") {
+                @Override
+                public void check(JavaClass rule, ConditionEvents events) {
+                    rule.getFieldAccessesFromSelf().stream()
+                            .filter(access -> access.getTargetOwner().isEquivalentTo(NeedleType.class))
+                            .filter(access -> !access.getTarget().getName().equals("ALL"))
+                            .forEach(access ->
+                                    events.add(SimpleConditionEvent.satisfied(access, access.getDescription())));
+                }
+            })
+            .because("a type that is added must meet every rule that its shape deserves");
 }

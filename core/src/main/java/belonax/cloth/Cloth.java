@@ -1,6 +1,7 @@
 package belonax.cloth;
 
 import belonax.BadInput;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -40,7 +41,7 @@ public record Cloth(
     private static final double TEARS_BELOW_GSM = 60;
 
     public Cloth {
-        traits = traits.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(traits));
+        traits = traits.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(traits));
         BadInput.unless(
                 weightGsm >= 3 && weightGsm <= 3000,
                 "weightGsm",

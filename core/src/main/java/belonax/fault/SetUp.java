@@ -3,9 +3,9 @@ package belonax.fault;
 import belonax.hazard.Job;
 import belonax.hazard.SizeWindow;
 import belonax.machine.Plate;
+import belonax.needle.Eye;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
-import belonax.needle.NeedleType;
 import belonax.thread.Fibre;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -40,8 +40,6 @@ public record SetUp(boolean wrongSystem, boolean isTwin, Map<CauseId, Double> sp
     private static final double TWIN = 2;
     private static final double FRAGILE = 1.8;
     private static final double NO_THREADER_PASSES = 3;
-    private static final Set<NeedleType> LONG_EYES =
-            EnumSet.of(NeedleType.METALLIC, NeedleType.TOPSTITCH, NeedleType.EMBROIDERY);
 
     public SetUp {
         speaks = Map.copyOf(speaks);
@@ -84,13 +82,13 @@ public record SetUp(boolean wrongSystem, boolean isTwin, Map<CauseId, Double> sp
             speaks.put(CauseId.NEEDLE_HITS, SWINGS_IN_A_HOLE);
         }
         ofTheSize(job, needle, known, speaks);
-        if (needle.size().compareTo(NeedleSize.NM_65) <= 0 || needle.point() == NeedleType.WING) {
+        if (needle.size().compareTo(NeedleSize.NM_65) <= 0 || needle.point().isWinged()) {
             speaks.put(CauseId.EYE_TOO_SMALL, NO_THREADER_PASSES);
         } else {
             cannotBe.add(CauseId.EYE_TOO_SMALL);
         }
         boolean fragile = job.thread().isMetallic() || job.thread().fibre() == Fibre.RAYON;
-        if (known.thread() && fragile && !LONG_EYES.contains(needle.type())) {
+        if (known.thread() && fragile && needle.point().eye().equals(Eye.STANDARD)) {
             speaks.merge(CauseId.WRONG_TYPE, FRAGILE, Double::sum);
             speaks.merge(CauseId.THREAD_OLD, -FRAGILE, Double::sum);
         }

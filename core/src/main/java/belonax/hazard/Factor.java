@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleBiFunction;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -228,9 +229,11 @@ public final class Factor {
             return this;
         }
 
-        /** Applies to needles with one of these points. */
-        Builder withPoint(NeedleType first, NeedleType... others) {
-            points = EnumSet.of(first, others);
+        /** Applies to needles whose point, eye, blade and scarf are like this. */
+        Builder withPoint(Predicate<NeedleType> condition) {
+            points = NeedleType.ALL.stream()
+                    .filter(condition)
+                    .collect(Collectors.toCollection(() -> EnumSet.noneOf(NeedleType.class)));
             return this;
         }
 
@@ -246,7 +249,7 @@ public final class Factor {
             return this;
         }
 
-        /** Promises that the weight asks for nothing but size, eye, and whether it is a wing needle. */
+        /** Promises that the weight asks for nothing but size, eye, and whether the blade is winged. */
         Builder byEyeAndSize() {
             asksEyeAndSizeAlone = true;
             return this;

@@ -16,6 +16,7 @@ import belonax.machine.MotorPower;
 import belonax.machine.NeedleTravel;
 import belonax.machine.Plate;
 import belonax.machine.Reach;
+import belonax.needle.Eye;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
@@ -40,7 +41,7 @@ public final class Job {
 
     private static final double HEAVY_GSM = 800;
     private static final double SOFT_BUT_HEAVY_GSM = 1100;
-    private static final double STANDARD_EYE = NeedleType.UNIVERSAL.eye().widthShare();
+    private static final double STANDARD_EYE = Eye.STANDARD.widthShare();
     /** A knit that gives so much takes its own point with it into a seam with a woven. */
     private static final double LEADS_A_WOVEN_PERCENT = 15;
     /** Up to this weight a jeans, stretch or jersey needle still goes through a hide that is joined to cloth. */
@@ -462,9 +463,9 @@ public final class Job {
 
     /** Tells whether a needle with a special eye is used for what it is made for; an ordinary one always is. */
     public boolean isMadeForThisWork(NeedleType point) {
-        return switch (point) {
-            case EMBROIDERY -> purpose().isDense();
-            case METALLIC -> thread().isMetallic() || thread().isMonofilament();
+        return switch (point.work()) {
+            case DENSE_STITCHING -> purpose().isDense();
+            case METALLIC_THREAD -> thread().isMetallic() || thread().isMonofilament();
             default -> true;
         };
     }

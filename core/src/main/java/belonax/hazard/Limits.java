@@ -6,7 +6,6 @@ import belonax.machine.MachineKind;
 import belonax.machine.Plate;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
-import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -69,7 +68,7 @@ public final class Limits {
     /** Returns the best verdict that a needle can have here. */
     public Verdict cap(Needle needle) {
         boolean longEye = longEyeMayDo
-                && needle.point() == NeedleType.TOPSTITCH
+                && NeedleShapes.longEye(needle.point())
                 && needle.size().compareTo(NeedleSize.NM_110) >= 0;
         return longEye ? allButThread : allButThread.or(thread.verdict());
     }

@@ -13,7 +13,6 @@ import belonax.machine.Plate;
 import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleSize;
-import belonax.needle.NeedleType;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -66,7 +65,7 @@ final class MachineRules {
                     .because("A strong motor goes through without stalling on the hump."),
             raises(BREAK, 5.0)
                     .when(job -> job.plate() == Plate.STRAIGHT)
-                    .withKind(it -> it.type().isMultiple() || it.point() == NeedleType.WING)
+                    .withKind(it -> it.type().isMultiple() || it.point().isWinged())
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
                     .because("The plate or foot that is on has one round hole: this needle would strike it."),
@@ -149,6 +148,6 @@ final class MachineRules {
 
     /** Returns the width of what passes the plate at one needle: the blade, or the flare of a wing. */
     static double widestBodyMm(Needle needle) {
-        return needle.point() == NeedleType.WING ? WING_MM : needle.size().bladeMm();
+        return needle.point().isWinged() ? WING_MM : needle.size().bladeMm();
     }
 }

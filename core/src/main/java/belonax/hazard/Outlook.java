@@ -47,7 +47,7 @@ public final class Outlook {
     /** Returns the sums of the size rules for needles with this point's eye, shared by all kinds that have it. */
     SizeTable sizes(NeedleType point, int[] sizeRules) {
         return sizes.computeIfAbsent(
-                new Eye(point.eye().widthShare(), point == NeedleType.WING), eye -> new SizeTable(rules, sizeRules));
+                new Eye(point.eye().widthShare(), point.isWinged()), eye -> new SizeTable(rules, sizeRules));
     }
 
     /** Needles come kind by kind, so the kind asked for last is mostly the one asked for next. */

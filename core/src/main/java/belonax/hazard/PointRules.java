@@ -7,21 +7,11 @@ import static belonax.hazard.Hazard.BREAK;
 import static belonax.hazard.Hazard.MARK;
 import static belonax.hazard.Hazard.PUCKER;
 import static belonax.hazard.Hazard.SKIP;
-import static belonax.needle.NeedleType.EMBROIDERY;
-import static belonax.needle.NeedleType.JEANS;
-import static belonax.needle.NeedleType.JERSEY;
-import static belonax.needle.NeedleType.METALLIC;
-import static belonax.needle.NeedleType.QUILTING;
-import static belonax.needle.NeedleType.SELF_THREADING;
-import static belonax.needle.NeedleType.SHARP;
-import static belonax.needle.NeedleType.STRETCH;
-import static belonax.needle.NeedleType.TOPSTITCH;
-import static belonax.needle.NeedleType.UNIVERSAL;
-import static belonax.needle.NeedleType.WING;
 
 import belonax.cloth.Fade;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSystem;
+import belonax.needle.NeedleType;
 import java.util.List;
 
 /**
@@ -34,21 +24,21 @@ final class PointRules {
     static final List<Factor> KNITS = List.of(
             lowers(MARK, 0.6)
                     .onCloth(Carried::isKnit)
-                    .withPoint(JERSEY, STRETCH)
+                    .withPoint(NeedleType::isBallPoint)
                     .because("The round point slides between the yarns, so no hole or ladder starts."),
             movesOnCloth(SKIP, it -> -0.8 - 0.004 * it.stretchPercent())
                     .onClothAsFarAs(Carried::elastic)
-                    .withPoint(STRETCH)
+                    .withPoint(NeedleType::hasDeepScarf)
                     .becauseOfCloth(it -> "The deep scarf and high eye throw a bigger loop, and a cloth that gives "
                             + it.percent() + " % closes on a small one."),
             movesOnCloth(SKIP, it -> 0.7 + 0.02 * Math.max(0, it.stretchPercent() - 45))
                     .onClothAsFarAs(Carried::elastic)
-                    .withPoint(JERSEY)
+                    .withPoint(NeedleShapes::ballOverOrdinaryScarf)
                     .becauseOfCloth(it -> "A knit that gives " + it.percent()
                             + " % can close on a jersey needle's loop; the stretch needle's is bigger."),
             raises(SKIP, 0.5)
                     .onClothAsFarAs(Carried::veryElastic)
-                    .withPoint(JERSEY)
+                    .withPoint(NeedleShapes::ballOverOrdinaryScarf)
                     .atBest(Verdict.CAN_PASS)
                     .becauseOfCloth(it -> "A cloth that gives " + it.percent()
                             + " % is work for a stretch needle; a jersey one can pass if it skips nothing on a scrap."),
@@ -62,63 +52,63 @@ final class PointRules {
                     .because("This knit needs no bigger loop, and the stretch needle's shape is rougher on it."),
             movesOnCloth(SKIP, it -> 0.9 + 0.018 * it.stretchPercent())
                     .onCloth(Carried::isKnit)
-                    .withPoint(UNIVERSAL, SELF_THREADING, TOPSTITCH, METALLIC, QUILTING, WING)
+                    .withPoint(NeedleShapes::roundedOrSlender)
                     .becauseOfCloth(it -> "A plain point carries the knit down with it, and a cloth that gives "
                             + it.percent() + " % closes on the loop before the hook comes."),
             movesOnCloth(SKIP, it -> 0.5 + 0.02 * it.stretchPercent())
                     .onCloth(Carried::isKnit)
-                    .withPoint(EMBROIDERY)
+                    .withPoint(NeedleShapes::easedTip)
                     .because("A slightly rounded embroidery point can still skip on a knit."),
             raises(MARK, 1.3)
                     .onCloth(Carried::isKnit)
-                    .withPoint(UNIVERSAL, SELF_THREADING, TOPSTITCH, METALLIC, QUILTING, EMBROIDERY)
+                    .withPoint(NeedleShapes::forWovens)
                     .because("A plain point can cut a yarn of the knit, and a hole or ladder starts there."),
             raises(SKIP, 0.5)
                     .onCloth(Carried::isKnit)
-                    .withPoint(TOPSTITCH, METALLIC, QUILTING, EMBROIDERY)
+                    .withPoint(NeedleShapes::specialForWovens)
                     .atBest(Verdict.CAN_PASS)
                     .becauseOfCloth(
                             it -> "Its point is for wovens: on a knit it can pass, so test it first on a scrap."),
             raises(SKIP, 0.3)
                     .onCloth(it -> it.isKnit() && (it.beyondPlainPoint() <= 0.5 || it.hasRubber()))
-                    .withPoint(UNIVERSAL, SELF_THREADING)
+                    .withPoint(NeedleType::isPlain)
                     .atBest(Verdict.CAN_PASS)
                     .becauseOfCloth(it -> it.hasRubber()
                             ? "A universal needle can pass here, because its rounded point spares the rubber; test it first."
                             : "A universal needle can pass on a stable knit; test it first on a scrap."),
             movesOnCloth(SKIP, it -> 0.5 + 0.008 * Math.max(0, it.stretchPercent() - it.plainPointLimitPercent()))
                     .onClothAsFarAs(it -> it.hasRubber() ? 0 : it.beyondPlainPoint())
-                    .withPoint(UNIVERSAL, SELF_THREADING)
+                    .withPoint(NeedleType::isPlain)
                     .atBest(Verdict.AVOID)
                     .becauseOfCloth(it -> "A universal needle skips on a knit that gives " + it.percent()
                             + " %: take a jersey or stretch needle."),
             raises(SKIP, 0.5)
                     .onClothAsFarAs(it -> it.hasRubber() ? 0 : it.beyondPlainPoint())
-                    .withPoint(TOPSTITCH, QUILTING)
+                    .withPoint(NeedleShapes::slender)
                     .atBest(Verdict.AVOID)
                     .becauseOfCloth(it -> "Its point is for wovens, and skips on a knit that gives " + it.percent()
                             + " %: take a jersey or stretch needle."),
             raises(MARK, 3.2)
                     .onCloth(Carried::isKnit)
-                    .withPoint(SHARP, JEANS)
+                    .withPoint(NeedleShapes::acute)
                     .atBest(Verdict.AVOID)
                     .because("A sharp point cuts the yarns of a knit, and every cut can run as a ladder."),
             movesOnCloth(SKIP, it -> 0.9 + 0.018 * it.stretchPercent())
                     .onCloth(Carried::isKnit)
-                    .withPoint(SHARP, JEANS)
+                    .withPoint(NeedleShapes::acute)
                     .because("A knit closes on the small loop of a plain needle."));
 
     static final List<Factor> BALL_POINTS_ON_WOVENS = List.of(
             raises(PUCKER, 1.6)
                     .when(job -> !roundedMayPass(job))
                     .onCloth(Carried::isWoven)
-                    .withPoint(JERSEY)
+                    .withPoint(NeedleShapes::ballOverOrdinaryScarf)
                     .atBest(Verdict.AVOID)
                     .because("A ball point pushes woven yarns aside, so the line wanders and the seam draws up."),
             raises(SKIP, 0.9)
                     .when(job -> !roundedMayPass(job))
                     .onCloth(Carried::isWoven)
-                    .withPoint(JERSEY)
+                    .withPoint(NeedleShapes::ballOverOrdinaryScarf)
                     .because("A ball point is pushed off course by woven yarns."),
             raises(PUCKER, 1.6)
                     .when(job -> !roundedMayPass(job))
@@ -152,95 +142,95 @@ final class PointRules {
             raises(PUCKER, 0.5)
                     .when(Job::knitLeadsWoven)
                     .onCloth(Carried::isWoven)
-                    .withPoint(JERSEY, STRETCH)
+                    .withPoint(NeedleType::isBallPoint)
                     .atBest(Verdict.CAN_PASS)
                     .because("The knit beside it decides the point; on the woven the line wanders a little."),
             raises(PUCKER, 0.9)
                     .when(job -> job.isOverRubber() && !job.knitLeadsWoven())
                     .onCloth(Carried::isWoven)
-                    .withPoint(JERSEY, STRETCH)
+                    .withPoint(NeedleType::isBallPoint)
                     .atBest(Verdict.CAN_PASS)
                     .because("A rounded point spares the rubber; on the woven the line wanders a little."),
             raises(PUCKER, 1.6)
                     .onCloth(Carried::isNonwoven)
-                    .withPoint(JERSEY, STRETCH)
+                    .withPoint(NeedleType::isBallPoint)
                     .atBest(Verdict.CAN_PASS)
                     .because("Where there are no yarns to part, a ball point only pushes, and the line wanders."));
 
     static final List<Factor> FINE_AND_CLOSE = List.of(
             lowers(SKIP, 0.5)
                     .onClothAsFarAs(Carried::cleanlyPierced)
-                    .withPoint(SHARP)
+                    .withPoint(NeedleType::isFineAcute)
                     .becauseOfCloth(it -> it.surface() > 0
                             ? "The slim point pierces the coating with a small clean hole."
                             : "The slim point goes through close, fine yarns instead of pushing them."),
             lowers(MARK, 0.5)
                     .onClothAsFarAs(Carried::cleanlyPierced)
-                    .withPoint(SHARP)
+                    .withPoint(NeedleType::isFineAcute)
                     .because("A fine acute point leaves the smallest hole."),
             raises(MARK, 0.6)
                     .when(job -> job.isWoven() && !isFineLine(job))
                     .onClothAsFarAs(it -> it.isWoven() ? 1 - it.cleanlyPierced() : 0)
-                    .withPoint(SHARP)
+                    .withPoint(NeedleType::isFineAcute)
                     .because(
                             "On an ordinary woven a sharp point now and then cuts a yarn that a rounded one slips past."),
             raises(SKIP, 1.0)
                     .when(job -> !job.isOverRubber())
                     .onClothAsFarAs(Carried::tightAndFine)
-                    .withPoint(UNIVERSAL, SELF_THREADING)
+                    .withPoint(NeedleType::isPlain)
                     .atBest(Verdict.CAN_PASS)
                     .because("A rounded point hardly parts yarns this fine and close: it can skip, so test it first."),
             raises(SKIP, 0.9)
                     .when(job -> !job.isOverRubber())
                     .onClothAsFarAs(Carried::closedToRoundedPoints)
-                    .withPoint(UNIVERSAL, SELF_THREADING)
+                    .withPoint(NeedleType::isPlain)
                     .atBest(Verdict.AVOID)
                     .because("A rounded point cannot part yarns this fine and close: it skips and puckers."),
             raises(PUCKER, 0.9)
                     .onClothAsFarAs(Carried::tightAndFine)
-                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH)
+                    .withPoint(NeedleShapes::roundedOverFullBlade)
                     .because("A rounded point pushes fine close yarns together, and the seam draws up."),
             raises(SKIP, 0.9)
                     .onClothAsFarAs(Carried::surface)
-                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY)
+                    .withPoint(NeedleShapes::roundedOrEased)
                     .because("A rounded point stretches a coating before it breaks through, and the loop is late."),
             raises(MARK, 0.7)
                     .onClothAsFarAs(Carried::surface)
-                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH)
+                    .withPoint(NeedleShapes::roundedOverFullBlade)
                     .because("A rounded point punches a ragged hole in a coating."),
             raises(MARK, 0.7)
                     .onClothAsFarAs(it -> it.isWoven() && !it.isOpen() ? it.delicacy() : 0)
-                    .withPoint(UNIVERSAL, SELF_THREADING, METALLIC, EMBROIDERY, TOPSTITCH, QUILTING)
+                    .withPoint(NeedleShapes::forWovens)
                     .because("A rounded point can pull a yarn of silk or sheer cloth into a line that shows."),
             raises(SKIP, 3.0)
                     .onCloth(it -> !it.isKnit() && !it.isHide() && it.keepsHoles() && it.surface() > 0)
-                    .withPoint(JERSEY, STRETCH)
+                    .withPoint(NeedleType::isBallPoint)
                     .atBest(Verdict.AVOID)
                     .because("A ball point stretches film and coating instead of piercing it."));
 
     static final List<Factor> ACUTE_LINES = List.of(
             lowers(PUCKER, 0.5)
                     .when(job -> job.isWoven() && isFineLine(job))
-                    .withPoint(SHARP)
+                    .withPoint(NeedleType::isFineAcute)
                     .because("A fine acute point keeps a visible line straight."),
             lowers(PUCKER, 0.25)
                     .when(job -> job.isWoven() && job.purpose() == Purpose.PIECING && !job.wantsStiffBlade())
-                    .withPoint(SHARP)
+                    .withPoint(NeedleType::isFineAcute)
                     .because("A fine acute point pieces along the straighter line."),
             raises(MARK, 1.2)
                     .when(Job::isOverRubber)
-                    .withPoint(SHARP, JEANS, QUILTING, TOPSTITCH)
+                    .withPoint(NeedleShapes::acuteOrSlender)
                     .atBest(Verdict.CAN_PASS)
                     .because(
                             "A sharp point cuts the rubber, and the elastic loses its pull there: take a rounded one."),
             raises(BREAK, 1.0)
                     .asFarAs(Job::stiffness)
-                    .withPoint(SHARP)
+                    .withPoint(NeedleType::isFineAcute)
                     .because("A slim acute tip bends in dense cloth and in many layers."));
 
     /** An overlocker's own needle has a stretch point for every cloth, so the rule for crisp wovens is not for it. */
     private static boolean isFlatStretch(Needle it) {
-        return it.point() == STRETCH && it.system() != NeedleSystem.HAX1SP;
+        return it.point().hasDeepScarf() && it.system() != NeedleSystem.HAX1SP;
     }
 
     /** Jersey is a choice only among single needles of the usual system: no twin and no overlock needle is made with it. */

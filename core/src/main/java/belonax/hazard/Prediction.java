@@ -1,7 +1,6 @@
 package belonax.hazard;
 
 import belonax.needle.NeedleInUse;
-import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -109,7 +108,7 @@ public final class Prediction {
     public Verdict cap() {
         Job job = outlook.job();
         Verdict byLimits = limitsOfTheJob();
-        boolean disagree = needle.needle().point() != NeedleType.WING && job.windowsMissEachOther(needle.needle());
+        boolean disagree = !needle.needle().point().isWinged() && job.windowsMissEachOther(needle.needle());
         return disagree ? byLimits.or(Verdict.CAN_PASS) : byLimits;
     }
 

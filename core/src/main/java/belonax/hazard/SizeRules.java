@@ -11,7 +11,6 @@ import belonax.cloth.Fade;
 import belonax.cloth.Trait;
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleSize;
-import belonax.needle.NeedleType;
 import java.util.List;
 import java.util.Locale;
 
@@ -149,7 +148,7 @@ final class SizeRules {
                                     + " slack."));
 
     private static boolean isWing(NeedleInUse it) {
-        return it.needle().point() == NeedleType.WING;
+        return it.needle().point().isWinged();
     }
 
     /**

@@ -8,13 +8,6 @@ import static belonax.hazard.Hazard.MARK;
 import static belonax.hazard.Hazard.PUCKER;
 import static belonax.hazard.Hazard.SHRED;
 import static belonax.hazard.Hazard.SKIP;
-import static belonax.needle.NeedleType.EMBROIDERY;
-import static belonax.needle.NeedleType.JEANS;
-import static belonax.needle.NeedleType.METALLIC;
-import static belonax.needle.NeedleType.QUILTING;
-import static belonax.needle.NeedleType.SELF_THREADING;
-import static belonax.needle.NeedleType.TOPSTITCH;
-import static belonax.needle.NeedleType.WING;
 
 import belonax.cloth.Fade;
 import belonax.cloth.Trait;
@@ -29,40 +22,40 @@ final class SpecialNeedleRules {
             // Quilting
             lowers(BREAK, 0.5)
                     .when(SpecialNeedleRules::isQuilting)
-                    .withPoint(QUILTING)
+                    .withPoint(NeedleShapes::tapered)
                     .because(job -> job.hasBatting()
                             ? "The slim taper glides through batting and crossed seams."
                             : "The slim taper glides over crossed seams."),
             lowers(PUCKER, 0.5)
                     .when(SpecialNeedleRules::isQuilting)
-                    .withPoint(QUILTING)
+                    .withPoint(NeedleShapes::tapered)
                     .because("The taper leaves the layers where they lie."),
             raises(SKIP, 0.6)
                     .when(job -> job.hasBatting() && !job.isKnit())
-                    .withPoint(NeedleType.UNIVERSAL, JEANS)
+                    .withPoint(NeedleShapes::fullBodied)
                     .because("Batting holds a full-bodied blade and the loop is late."),
             raises(PUCKER, 0.9)
                     .when(job -> !isQuilting(job))
-                    .withPoint(QUILTING)
+                    .withPoint(NeedleShapes::tapered)
                     .because("A quilting needle is made for batting; an ordinary one does this job as well."),
             raises(MARK, 0.4)
                     .when(job -> !isQuilting(job))
-                    .withPoint(QUILTING)
+                    .withPoint(NeedleShapes::tapered)
                     .because("Its taper opens a plain cloth more than an ordinary blade."),
             // Embroidery
             lowers(SHRED, 0.9)
                     .when(job -> job.purpose().isDense())
-                    .withPoint(EMBROIDERY)
+                    .withPoint(NeedleShapes::polishedEye)
                     .because("The larger polished eye and eased scarf spare the thread at speed."),
             raises(PUCKER, 0.5)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
-                    .with(it -> it.needle().point() == EMBROIDERY
+                    .with(it -> NeedleShapes.polishedEye(it.needle().point())
                             && it.needle().size().nm() > 75)
                     .because(
                             "A blade thicker than a 75/11 makes dense stitching coarser: keep it for thread that frays."),
             lowers(PUCKER, 0.6)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
-                    .with(it -> it.needle().point() == EMBROIDERY
+                    .with(it -> NeedleShapes.polishedEye(it.needle().point())
                             && it.needle().size().nm() == 75)
                     .because("A 75/11 keeps dense stitching fine; take a 90/14 at the first fraying."),
             raises(SHRED, 1.0)
@@ -72,28 +65,28 @@ final class SpecialNeedleRules {
                     .because("A standard eye rubs the thread thousands of times a minute in embroidery."),
             raises(SKIP, 1.0)
                     .when(job -> !job.purpose().isDense())
-                    .withPoint(EMBROIDERY)
+                    .withPoint(NeedleShapes::polishedEye)
                     .atBest(Verdict.CAN_PASS)
                     .because(
                             "Embroidery needle and thread belong together; an everyday seam is steadier with an ordinary"
                                     + " needle."),
             raises(PUCKER, 1.0)
                     .when(job -> !job.purpose().isDense())
-                    .withPoint(EMBROIDERY)
+                    .withPoint(NeedleShapes::polishedEye)
                     .because("Its eased scarf is shaped for light dense stitching, not for seams."),
             raises(BREAK, 1.6)
                     .asFarAs(job -> job.purpose().isDense() ? 0 : Fade.in(job.resistingGsm(), 800))
-                    .withPoint(EMBROIDERY)
+                    .withPoint(NeedleShapes::polishedEye)
                     .atBest(Verdict.AVOID)
                     .because("An embroidery needle is not made for heavy seams: it bends."),
             // Metallic thread and monofilament
             lowers(SHRED, 1.5)
                     .when(job -> job.thread().isMetallic())
-                    .withPoint(METALLIC)
+                    .withPoint(NeedleShapes::longPolishedEye)
                     .because("The long polished eye and larger groove spare metallic thread."),
             lowers(SHRED, 0.7)
                     .when(job -> job.thread().isMetallic())
-                    .withPoint(TOPSTITCH)
+                    .withPoint(NeedleShapes::longEye)
                     .because("Its long eye takes drag off a fragile thread."),
             raises(SHRED, 1.2)
                     .when(job -> job.thread().isMetallic())
@@ -101,82 +94,82 @@ final class SpecialNeedleRules {
                     .because("A short eye strips the metal from metallic thread."),
             lowers(SKIP, 0.5)
                     .when(job -> job.thread().isMonofilament())
-                    .withPoint(METALLIC)
+                    .withPoint(NeedleShapes::longPolishedEye)
                     .because("The long eye and groove let springy monofilament settle."),
             lowers(SHRED, 0.4)
                     .when(job -> job.thread().isMonofilament())
-                    .withPoint(METALLIC)
+                    .withPoint(NeedleShapes::longPolishedEye)
                     .because("A polished eye does not nick monofilament."),
             raises(SKIP, 0.8)
                     .when(SpecialNeedleRules::hasOrdinaryThread)
-                    .withPoint(METALLIC)
+                    .withPoint(NeedleShapes::longPolishedEye)
                     .atBest(Verdict.CAN_PASS)
                     .because("An ordinary thread wanders in the long eye; an ordinary needle does this job as well."),
             raises(PUCKER, 0.7)
                     .when(SpecialNeedleRules::hasOrdinaryThread)
-                    .withPoint(METALLIC)
+                    .withPoint(NeedleShapes::longPolishedEye)
                     .because("Its large groove lies half empty with an ordinary thread."),
             // Topstitch
             lowers(SHRED, 0.5)
                     .asFarAs(SpecialNeedleRules::gainsByLongEye)
-                    .withPoint(TOPSTITCH)
+                    .withPoint(NeedleShapes::longEye)
                     .because("The eye is twice as long and the groove deep, so the thread runs without drag."),
             lowers(PUCKER, 0.3)
                     .asFarAs(Job::thickThread)
-                    .withPoint(TOPSTITCH)
+                    .withPoint(NeedleShapes::longEye)
                     .because("A thick thread that runs freely lies in a clear line."),
             raises(SKIP, 0.8)
                     .asFarAs(job -> 1 - gainsByLongEye(job))
-                    .withPoint(TOPSTITCH)
+                    .withPoint(NeedleShapes::longEye)
                     .because("An ordinary thread wanders in so long an eye; an ordinary needle does this job as well."),
             raises(PUCKER, 0.7)
                     .asFarAs(job -> 1 - gainsByLongEye(job))
-                    .withPoint(TOPSTITCH)
+                    .withPoint(NeedleShapes::longEye)
                     .because("Its deep groove lies half empty with an ordinary thread."),
             // Wing
             lowers(PUCKER, 0.5)
                     .when(job -> isOpenwork(job) && job.isOpen())
-                    .withPoint(WING)
+                    .withPoint(NeedleType::isWinged)
                     .because("The flared blade parts loose yarns, and the stitch holds the opening."),
             raises(PUCKER, 1.2)
                     .when(SpecialNeedleRules::isOpenwork)
-                    .withKind(it -> it.point() != WING)
+                    .withKind(it -> !it.point().isWinged())
                     .atBest(Verdict.CAN_PASS)
                     .because("Without the flared blade of a wing needle the openings hardly show."),
             raises(PUCKER, 0.9)
                     .when(job -> isOpenwork(job) && !job.isOpen())
-                    .withPoint(WING)
+                    .withPoint(NeedleType::isWinged)
                     .because("Close yarns spring back; a loose weave gives bigger openings."),
             raises(MARK, 1.4)
                     .when(SpecialNeedleRules::isOpenwork)
                     .onClothAsFarAs(SpecialNeedleRules::closesOverOpenings)
-                    .withPoint(WING)
+                    .withPoint(NeedleType::isWinged)
                     .atBest(Verdict.CAN_PASS)
                     .because("Openings close up in pile and heavy cloth: openwork is for light, loose wovens."),
             raises(MARK, 4.0)
                     .when(job -> !isOpenwork(job))
-                    .withPoint(WING)
+                    .withPoint(NeedleType::isWinged)
                     .atBest(Verdict.AVOID)
                     .because("A wing needle opens a hole at every stitch: it is for openwork only."),
             raises(MARK, 4.0)
                     .when(SpecialNeedleRules::isOpenwork)
                     .onCloth(it -> it.isKnit() || it.isTight() || it.keepsHoles())
-                    .withPoint(WING)
+                    .withPoint(NeedleType::isWinged)
                     .atBest(Verdict.AVOID)
                     .because("A wing needle tears knits and dense cloth instead of opening them."),
             // Self-threading
-            raises(BREAK, 0.9).withPoint(SELF_THREADING).because("The slot beside its eye weakens the blade."),
+            raises(BREAK, 0.9).withPoint(NeedleType::isSlotted).because("The slot beside its eye weakens the blade."),
             raises(SHRED, 1.1)
-                    .withPoint(SELF_THREADING)
+                    .withPoint(NeedleType::isSlotted)
                     .because("The slot can catch and fray the thread; its gain is that it threads by feel."),
             raises(BREAK, 2.0)
                     .asFarAs(job -> Math.max(Fade.in(job.resistingGsm(), 600), job.stiffness()))
-                    .withPoint(SELF_THREADING)
+                    .withPoint(NeedleType::isSlotted)
                     .atBest(Verdict.AVOID)
                     .because("A slotted needle is not for heavy work: it breaks at the slot."),
             raises(SHRED, 1.0)
                     .when(job -> job.purpose().isDense() || job.purpose().isByHand())
-                    .withPoint(SELF_THREADING)
+                    .withPoint(NeedleType::isSlotted)
                     .atBest(Verdict.AVOID)
                     .because("A slotted needle is not for fast work: the thread slips out or frays."),
             // Several needles on one shank

@@ -16,28 +16,28 @@ final class Aptness {
         if (it.verdict() != Verdict.GOOD) {
             return false;
         }
-        return switch (it.needle().type()) {
-            case UNIVERSAL -> !job.wantsStiffBlade();
-            case JERSEY, STRETCH -> job.isKnit() || job.isOverRubber();
-            case SHARP ->
+        return switch (it.needle().type().work()) {
+            case ORDINARY_CLOTH -> !job.wantsStiffBlade();
+            case KNITS -> job.isKnit() || job.isOverRubber();
+            case FINE_LINES ->
                 job.isDelicate()
                         || job.isCoated()
                         || job.isFilm()
                         || job.isTight() && !job.wantsStiffBlade()
                         || job.purpose() == Purpose.TOPSTITCH
                         || job.purpose() == Purpose.PIECING;
-            case JEANS -> job.wantsStiffBlade();
-            case QUILTING -> job.hasBatting() || job.purpose() == Purpose.QUILTING;
-            case EMBROIDERY -> job.purpose().isDense();
-            case METALLIC -> job.thread().isMetallic() || job.thread().isMonofilament();
-            case TOPSTITCH ->
+            case HEAVY_CLOTH -> job.wantsStiffBlade();
+            case BATTING -> job.hasBatting() || job.purpose() == Purpose.QUILTING;
+            case DENSE_STITCHING -> job.purpose().isDense();
+            case METALLIC_THREAD -> job.thread().isMetallic() || job.thread().isMonofilament();
+            case THICK_THREAD ->
                 job.hasThickThread()
                         || job.thread().isMetallic()
                         || job.thread().isAged();
-            case LEATHER -> job.isHide();
-            case WING -> job.purpose() == Purpose.OPENWORK;
-            case TWIN, TRIPLE -> true;
-            case SELF_THREADING -> false;
+            case HIDES -> job.isHide();
+            case OPENWORK -> job.purpose() == Purpose.OPENWORK;
+            case PARALLEL_LINES -> true;
+            case EASY_THREADING -> false;
         };
     }
 }

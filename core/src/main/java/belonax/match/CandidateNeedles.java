@@ -6,7 +6,6 @@ import belonax.needle.Needle;
 import belonax.needle.NeedleInUse;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSystem;
-import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -59,7 +58,7 @@ final class CandidateNeedles {
 
     /** A pintuck is what a narrow twin and a tight dial make. */
     private static boolean isForPintucks(Needle needle) {
-        return needle.type() == NeedleType.TWIN && needle.spacingMm() <= WIDEST_PINTUCK_MM;
+        return needle.count() == 2 && needle.spacingMm() <= WIDEST_PINTUCK_MM;
     }
 
     private List<NeedleInUse> ofSystem(NeedleSystem system) {

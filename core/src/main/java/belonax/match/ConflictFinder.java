@@ -9,8 +9,8 @@ import belonax.hazard.Purpose;
 import belonax.hazard.SizeWindow;
 import belonax.hazard.ThreadWindow;
 import belonax.hazard.Verdict;
+import belonax.needle.Eye;
 import belonax.needle.Needle;
-import belonax.needle.NeedleType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +20,7 @@ import java.util.Optional;
  * such conflict: a wing needle follows its opening, not the cloth's weight.
  */
 final class ConflictFinder {
-    private static final double STANDARD_EYE = NeedleType.UNIVERSAL.eye().widthShare();
+    private static final double STANDARD_EYE = Eye.STANDARD.widthShare();
 
     private ConflictFinder() {}
 

@@ -4,6 +4,7 @@ import belonax.hazard.Job;
 import belonax.hazard.Limit;
 import belonax.hazard.SizeWindow;
 import belonax.hazard.Verdict;
+import belonax.needle.Eye;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleType;
@@ -45,12 +46,12 @@ public final class Match {
 
     /** Returns the sizes that the thread fits with a standard eye. */
     public SizeWindow threadWindow() {
-        return job().threadWindow(NeedleType.UNIVERSAL.eye().widthShare()).sizes();
+        return job().threadWindow(Eye.STANDARD.widthShare()).sizes();
     }
 
     /** Tells whether any needle with an ordinary eye takes the thread, even tightly. */
     public boolean anOrdinaryEyeTakesIt() {
-        return job().threadWindow(NeedleType.UNIVERSAL.eye().widthShare()).tightestNm() <= NeedleSize.NM_130.nm();
+        return job().threadWindow(Eye.STANDARD.widthShare()).tightestNm() <= NeedleSize.NM_130.nm();
     }
 
     /** Returns what cloth and thread disagree about, where they do. */

@@ -91,7 +91,7 @@ public record MatchRequest(
         }
 
         NeedleType type() {
-            return needles == 2 ? NeedleType.TWIN : NeedleType.TRIPLE;
+            return NeedleType.onOneShank(needles);
         }
     }
 

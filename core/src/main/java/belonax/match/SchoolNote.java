@@ -8,6 +8,7 @@ import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.MachineKind;
+import belonax.needle.Eye;
 import belonax.needle.NeedleSystem;
 import belonax.needle.NeedleType;
 import java.util.Locale;
@@ -79,9 +80,9 @@ final class SchoolNote {
         if (job.purpose() != Purpose.PIECING) {
             return Optional.empty();
         }
-        String ours = switch (best.needle().type()) {
-            case UNIVERSAL -> "We take the universal, which spares the yarns, with the sharp beside it.";
-            case SHARP -> "Here we take the sharp, because this cloth is better pierced than parted.";
+        String ours = switch (best.needle().type().work()) {
+            case ORDINARY_CLOTH -> "We take the universal, which spares the yarns, with the sharp beside it.";
+            case FINE_LINES -> "Here we take the sharp, because this cloth is better pierced than parted.";
             default -> "Here the cloth decides before the line does.";
         };
         return Optional.of(
@@ -90,8 +91,7 @@ final class SchoolNote {
     }
 
     private static Optional<String> onKnits(Job job, Recommendation best) {
-        boolean roundPoint =
-                best.needle().point() == NeedleType.JERSEY || best.needle().point() == NeedleType.STRETCH;
+        boolean roundPoint = best.needle().point().isBallPoint();
         if (!job.isKnit() || job.isHide() || !roundPoint) {
             return Optional.empty();
         }
@@ -107,12 +107,12 @@ final class SchoolNote {
 
     private static Optional<String> onHides(Job job, Recommendation best) {
         boolean synthetic = !job.isHide() && !job.isKnit() && isImitationLeather(job);
-        if (job.isHide() && !job.isKnit() && best.needle().type() == NeedleType.LEATHER) {
+        if (job.isHide() && !job.isKnit() && best.needle().type().isCutting()) {
             return Optional.of(
                     "Hides: a cutting point on real and imitation leather alike, say some; on true hides only, say"
                             + " others. We cut true hides only: a coated cloth tears where it is cut.");
         }
-        return synthetic && best.needle().type() != NeedleType.LEATHER
+        return synthetic && !best.needle().type().isCutting()
                 ? Optional.of(
                         "Imitation leather: a cutting point as for a hide, say some; a sharp or jeans point, say others. It is a"
                                 + " coated cloth and tears where it is cut, so we take the "
@@ -135,7 +135,7 @@ final class SchoolNote {
                         && !it.has(Trait.COATED)
                         && it.make() != Make.WEBBING
                         && it.weightGsm() >= DENIM_FROM_GSM);
-        if (best.needle().type() != NeedleType.JEANS || !denimOrCanvas || !sizesMeet) {
+        if (!best.needle().type().isStrong() || !denimOrCanvas || !sizesMeet) {
             return Optional.empty();
         }
         return Optional.of(
@@ -150,7 +150,7 @@ final class SchoolNote {
     }
 
     private static Optional<String> onSize(Job job) {
-        boolean disagree = job.windowsMissEachOther(NeedleType.UNIVERSAL.eye().widthShare());
+        boolean disagree = job.windowsMissEachOther(Eye.STANDARD.widthShare());
         if (job.school() == SizeSchool.INTERSECT && !disagree) {
             return Optional.empty();
         }

@@ -3,7 +3,6 @@ package belonax.match;
 import belonax.hazard.Job;
 import belonax.hazard.Purpose;
 import belonax.needle.Needle;
-import belonax.needle.NeedleType;
 import belonax.thread.Fibre;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,7 +70,7 @@ public final class SeamCautions {
     }
 
     static List<String> ofWing(Needle needle) {
-        return needle.type() == NeedleType.WING
+        return needle.type().isWinged()
                 ? List.of(
                         "Wing needle: cut the thread by hand, not with the automatic cutter; no needle threader; turn by hand"
                                 + " through one full pattern.")

@@ -5,11 +5,8 @@ import belonax.needle.Eye;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSize;
 import belonax.needle.NeedleSystem;
-import belonax.needle.NeedleType;
 import belonax.thread.SewingThread;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -17,9 +14,7 @@ import java.util.Optional;
  * window".
  */
 public final class SmallestNeedles {
-    /** One needle of each kind of eye, the ordinary first. */
-    private static final List<NeedleType> EYES =
-            List.of(NeedleType.UNIVERSAL, NeedleType.EMBROIDERY, NeedleType.TOPSTITCH);
+    private static final List<Eye> EYES = List.of(Eye.STANDARD, Eye.POLISHED, Eye.LONG);
 
     private SmallestNeedles() {}
 
@@ -33,19 +28,15 @@ public final class SmallestNeedles {
 
     /** Returns the smallest needle for each kind of eye, the ordinary one first. */
     public static List<OfEye> of(SewingThread thread, NeedleRange range) {
-        Map<NeedleType, String> words = new LinkedHashMap<>();
-        words.put(NeedleType.UNIVERSAL, "ordinary eye");
-        words.put(NeedleType.EMBROIDERY, "polished eye, embroidery or metallic");
-        words.put(NeedleType.TOPSTITCH, "long eye, topstitch");
         return EYES.stream()
-                .map(it -> new OfEye(words.getOrDefault(it, ""), it.eye(), smallest(thread, it, range)))
+                .map(eye -> new OfEye(eye.words(), eye, smallest(thread, eye, range)))
                 .toList();
     }
 
-    private static Optional<NeedleSize> smallest(SewingThread thread, NeedleType type, NeedleRange range) {
-        double least = ThreadWindow.of(thread, type.eye().widthShare()).minNm();
+    private static Optional<NeedleSize> smallest(SewingThread thread, Eye eye, NeedleRange range) {
+        double least = ThreadWindow.of(thread, eye.widthShare()).minNm();
         return range.of(NeedleSystem.H_130_705).stream()
-                .filter(it -> it.type().eye().equals(type.eye()) && !it.type().isMultiple())
+                .filter(it -> it.type().eye().equals(eye) && !it.type().isMultiple())
                 .map(it -> it.size())
                 .filter(it -> it.nm() >= least)
                 .min(NeedleSize::compareTo);

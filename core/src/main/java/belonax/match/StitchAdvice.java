@@ -6,7 +6,6 @@ import belonax.hazard.Purpose;
 import belonax.machine.NeedleTravel;
 import belonax.machine.Plate;
 import belonax.needle.Needle;
-import belonax.needle.NeedleType;
 
 /**
  * The stitch to start with, by purpose, by the heaviest carrying cloth, and as wide as plate and foot let the needle swing.
@@ -124,7 +123,7 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
         if (job.slotMm().isEmpty()) {
             return this;
         }
-        double body = needle.point() == NeedleType.WING ? 3 : needle.size().bladeMm();
+        double body = needle.point().isWinged() ? 3 : needle.size().bladeMm();
         double room =
                 NeedleTravel.widestStitchMm(job.slotMm().getAsDouble(), needle.spacingMm(), body, job.offCentreMm());
         double clears = Math.floor(Math.max(0, room) * 10 + 1e-6) / 10;

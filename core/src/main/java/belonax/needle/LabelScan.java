@@ -5,6 +5,7 @@ import belonax.needle.NeedleLabel.Piece;
 import belonax.needle.NeedleLabel.PrintedSize;
 import belonax.needle.NeedleLabel.Reading;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -12,6 +13,7 @@ import java.util.function.BiConsumer;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** One pass over a label: at each place the first rule that fits takes its words; a word that no rule takes is unread. */
@@ -37,7 +39,7 @@ final class LabelScan {
     private static final String PIECES =
             "(?:" + NEEDLE_WORD + "|PIECES|PCS|PACK|PER PACK|PK|COUNT|STÜCK|STUCK|STK|ST|STUKS)";
 
-    private static final List<Rule> RULES = List.of(
+    private static final List<Rule> NUMBERS_AND_SYSTEMS = List.of(
             Rule.on("(\\d{1,3})\\s*(?:X\\s*)?" + PIECES + END, LabelScan::takeCount),
             Rule.on("(?:BOX|PACK|PACKET|SET|QTY)(?:\\s+OF)?[\\s:]+(\\d{1,3})" + END, LabelScan::takeCount),
             Rule.on("X\\s*(\\d{1,3})" + END, LabelScan::takeCount),
@@ -81,47 +83,12 @@ final class LabelScan {
             Rule.on("(?:NM|#)[.\\s]*(\\d{1,3})" + END, LabelScan::takeSingle),
             Rule.on("(\\d{1,3})" + END, LabelScan::takeSingle),
             Rule.on(
-                    "ZWI(?:LLINGS?)?" + NEEDLE + "|TWINS?" + NEEDLE + "|DOUBLE" + NEEDLE + "|DUBBEL" + NEEDLE,
-                    multiple(NeedleType.TWIN)),
-            Rule.on("DRI(?:LLINGS?)?" + NEEDLE + "|TRIPLE" + NEEDLE, multiple(NeedleType.TRIPLE)),
-            Rule.on(
                     "TITANIUM" + END + "|TITAN" + END + "|TIN" + END + "|CHROMED?" + END + "|CR" + END + "|CF" + END
                             + "|(?:HARD[\\s-]*)?COATED" + END,
-                    LabelScan::takeCoating),
-            Rule.on("(?:H\\s*-?\\s*)?SELF[\\s-]*THREADING" + END + "|SLOTTED" + END, point(NeedleType.SELF_THREADING)),
-            Rule.on("BALL\\s*-?\\s*POINT" + NEEDLE + "|SUK" + END + "|JERSE?Y" + NEEDLE, point(NeedleType.JERSEY)),
-            Rule.on(
-                    "BP" + END,
-                    abbreviation(NeedleType.JERSEY, "BP is a plain abbreviation of ball point: a jersey needle.")),
-            Rule.on(
-                    "SES" + END + "|FFG" + END,
-                    abbreviation(
-                            NeedleType.JERSEY,
-                            "These letters mean a light ball point, on packets of industrial systems.")),
-            Rule.on("STRET?S?CH" + NEEDLE + "|S" + END, point(NeedleType.STRETCH)),
-            Rule.on("SHARPS?" + NEEDLE + "|M" + END, point(NeedleType.SHARP)),
-            Rule.on("SH" + END, abbreviation(NeedleType.SHARP, "SH is a plain abbreviation of sharp.")),
-            Rule.on(
-                    "MICRO[A-Z]*" + END,
-                    abbreviation(
-                            NeedleType.SHARP,
-                            "Names that begin with micro mean the slim sharp point, for microfibre.")),
-            Rule.on("JEANS?" + NEEDLE + "|DENIM" + NEEDLE + "|DEN" + END + "|J" + END, point(NeedleType.JEANS)),
-            Rule.on("QUIL?T(?:ING)?" + NEEDLE + "|QLT" + END + "|Q" + END, point(NeedleType.QUILTING)),
-            Rule.on(
-                    "EMBROID[EA]RY" + NEEDLE + "|STICK" + NEEDLE + "|EMB" + END + "|E" + END,
-                    point(NeedleType.EMBROIDERY)),
-            Rule.on("METALL?IC" + NEEDLE + "|METALL?" + NEEDLE + "|MET" + END, point(NeedleType.METALLIC)),
-            Rule.on("TOP[\\s-]?STIT?CH(?:ING)?" + NEEDLE + "|TOP" + END, point(NeedleType.TOPSTITCH)),
-            Rule.on("N" + END, LabelScan::takeN),
-            Rule.on(
-                    "LEATHER" + NEEDLE + "|LEDER" + NEEDLE + "|LEA" + END + "|LL" + END + "|LR" + END + "|L" + END,
-                    point(NeedleType.LEATHER)),
-            Rule.on("WING" + NEEDLE + "|HEMSTITCH" + NEEDLE, point(NeedleType.WING)),
-            Rule.on("UNIVERS[AE]L(?:E|NADELN?)?" + NEEDLE + "|UNI" + END, point(NeedleType.UNIVERSAL)),
-            Rule.on(
-                    "H" + END + "|H(?=\\s*-\\s*[A-Z])|H(?=(?:SUK|S|M|J|Q|E|MET|N|LL|LR|L|WING|ZWI|DRI)" + END + ")",
-                    LabelScan::takeScarf));
+                    LabelScan::takeCoating));
+
+    private static final List<Rule> RULES =
+            Stream.concat(NUMBERS_AND_SYSTEMS.stream(), typeRules()).toList();
 
     private final String text;
     private final List<Piece> pieces = new ArrayList<>();
@@ -189,6 +156,34 @@ final class LabelScan {
         }
     }
 
+    /** What packets call each type; the H comes last, since letters may follow it. */
+    private static Stream<Rule> typeRules() {
+        Stream<Rule> types = NeedleType.ALL.stream()
+                .sorted(Comparator.comparing(type -> !type.isMultiple()))
+                .flatMap(LabelScan::rulesOf);
+        String letters = NeedleType.ALL.stream()
+                .flatMap(type -> type.lettersBehindTheScarf())
+                .collect(Collectors.joining("|"));
+        return Stream.concat(
+                types,
+                Stream.of(
+                        Rule.on("N" + END, LabelScan::takeN),
+                        Rule.on(
+                                "H" + END + "|H(?=\\s*-\\s*[A-Z])|H(?=(?:" + letters + ")" + END + ")",
+                                LabelScan::takeScarf)));
+    }
+
+    private static Stream<Rule> rulesOf(NeedleType type) {
+        String printed = Stream.concat(
+                        type.packetNames().stream().map(name -> name + NEEDLE),
+                        type.packetLetters().stream().map(letter -> letter + END))
+                .collect(Collectors.joining("|"));
+        Stream<Rule> abbreviations = type.abbreviations().entrySet().stream()
+                .map(it -> Rule.on("(?:" + it.getKey() + ")" + END, abbreviation(type, it.getValue())));
+        return Stream.concat(
+                Stream.of(Rule.on(printed, type.isMultiple() ? multiple(type) : point(type))), abbreviations);
+    }
+
     private static BiConsumer<LabelScan, MatchResult> system(NeedleSystem system) {
         return (scan, it) -> scan.takeSystem(it.group(), system);
     }
@@ -210,7 +205,7 @@ final class LabelScan {
             scan.pieces.add(new Piece(
                     Part.SPACING,
                     it.group(),
-                    type == NeedleType.TWIN
+                    type.count() == 2
                             ? "Two needles on one shank."
                             : "Three needles on one shank; their spacing is told over all."));
         };

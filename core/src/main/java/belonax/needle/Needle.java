@@ -83,11 +83,7 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
 
     /** Returns how many needles stand on the shank. */
     public int count() {
-        return switch (type) {
-            case TWIN -> 2;
-            case TRIPLE -> 3;
-            default -> 1;
-        };
+        return type.count();
     }
 
     /** Returns the packet's code, such as {@code 130/705 H-S 75/11} or {@code 130/705 H-S ZWI 4.0/75}. */
@@ -102,7 +98,8 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
         if (system != NeedleSystem.H_130_705) {
             return system == NeedleSystem.ELX705 && type == NeedleType.JERSEY ? "ELx705 SUK" : system.label();
         }
-        String letters = twin.map(it -> it.point().suffix() + (type == NeedleType.TWIN ? " ZWI" : " DRI"))
+        String letters = twin.map(
+                        it -> it.point().suffix() + " " + type.suffix().replaceFirst("^H ", ""))
                 .orElseGet(type::suffix);
         return "130/705 " + letters;
     }

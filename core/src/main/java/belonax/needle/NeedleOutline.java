@@ -18,8 +18,8 @@ public final class NeedleOutline {
     private static final double POINT_MM = 3.6;
     private static final double SCARF_ABOVE_EYE_MM = 4.6;
     private static final double SCARF_DEPTH_SHARE = 0.42;
-    private static final double STRETCH_SCARF_DEPTH_SHARE = 0.5;
-    private static final double STRETCH_EYE_HIGHER_MM = 0.25;
+    private static final double DEEP_SCARF_SHARE = 0.5;
+    private static final double EYE_OVER_DEEP_SCARF_HIGHER_MM = 0.25;
     private static final double WING_FLARE_MM = 2.8;
     private static final int CURVE_STEPS = 10;
 
@@ -45,7 +45,7 @@ public final class NeedleOutline {
         double buttToEye = needle.system()
                 .buttToEyeMm()
                 .orElse(NeedleSystem.H_130_705.buttToEyeMm().orElseThrow());
-        this.eyeTopMm = buttToEye - (needle.point() == NeedleType.STRETCH ? STRETCH_EYE_HIGHER_MM : 0);
+        this.eyeTopMm = buttToEye - (needle.point().hasDeepScarf() ? EYE_OVER_DEEP_SCARF_HIGHER_MM : 0);
         this.eyeEndMm = eyeTopMm + needle.point().eye().lengthMm();
     }
 
@@ -77,7 +77,7 @@ public final class NeedleOutline {
         right.add(new Place(SHANK_MM / 2, 0));
         right.add(new Place(SHANK_MM / 2, SHANK_END_MM));
         right.add(new Place(bladeMm / 2, BLADE_START_MM));
-        if (needle.point() == NeedleType.WING) {
+        if (needle.point().isWinged()) {
             addWing(right);
         }
         addPoint(right, 1);
@@ -117,7 +117,7 @@ public final class NeedleOutline {
     }
 
     private void addScarf(List<Place> to, double half) {
-        double depth = bladeMm * (needle.point() == NeedleType.STRETCH ? STRETCH_SCARF_DEPTH_SHARE : SCARF_DEPTH_SHARE);
+        double depth = bladeMm * (needle.point().hasDeepScarf() ? DEEP_SCARF_SHARE : SCARF_DEPTH_SHARE);
         double top = eyeTopMm - SCARF_ABOVE_EYE_MM;
         double floorFrom = top + 1.4;
         double floorTo = eyeTopMm - 1.2;
@@ -139,7 +139,7 @@ public final class NeedleOutline {
         double half = bladeMm / 2;
         double radius = needle.point().tipRadiusMm();
         double end = tipMm() - radius;
-        double swell = needle.point() == NeedleType.LEATHER ? 1.0 : 1.25;
+        double swell = needle.point().isCutting() ? 1.0 : 1.25;
         for (int i = 0; i <= CURVE_STEPS; i++) {
             double t = (double) i / CURVE_STEPS;
             double x = radius + (half - radius) * (1 - Math.pow(t, swell));

@@ -3,17 +3,11 @@ package belonax.needle;
 import static belonax.needle.NeedleType.EMBROIDERY;
 import static belonax.needle.NeedleType.JEANS;
 import static belonax.needle.NeedleType.JERSEY;
-import static belonax.needle.NeedleType.LEATHER;
 import static belonax.needle.NeedleType.METALLIC;
-import static belonax.needle.NeedleType.QUILTING;
-import static belonax.needle.NeedleType.SELF_THREADING;
-import static belonax.needle.NeedleType.SHARP;
 import static belonax.needle.NeedleType.STRETCH;
-import static belonax.needle.NeedleType.TOPSTITCH;
 import static belonax.needle.NeedleType.TRIPLE;
 import static belonax.needle.NeedleType.TWIN;
 import static belonax.needle.NeedleType.UNIVERSAL;
-import static belonax.needle.NeedleType.WING;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -35,7 +29,8 @@ public final class NeedleRange {
     }
 
     private NeedleRange() {
-        addHomeNeedles();
+        NeedleType.ALL.forEach(type ->
+                type.sizes().forEach(size -> put(Needle.of(NeedleSystem.H_130_705, type, size))));
         addTwins();
         add(NeedleSystem.HAX1SP, STRETCH, 75, 90);
         add(NeedleSystem.ELX705, UNIVERSAL, 80, 90);
@@ -82,22 +77,6 @@ public final class NeedleRange {
                 .distinct()
                 .sorted()
                 .toList();
-    }
-
-    private void addHomeNeedles() {
-        NeedleSystem home = NeedleSystem.H_130_705;
-        add(home, UNIVERSAL, 60, 65, 70, 75, 80, 90, 100, 110, 120);
-        add(home, JERSEY, 70, 75, 80, 90, 100);
-        add(home, STRETCH, 65, 75, 90);
-        add(home, SHARP, 60, 65, 70, 75, 80, 90, 100, 110);
-        add(home, JEANS, 70, 75, 80, 90, 100, 110, 120);
-        add(home, QUILTING, 75, 90);
-        add(home, EMBROIDERY, 75, 90);
-        add(home, METALLIC, 70, 75, 80, 90, 100);
-        add(home, TOPSTITCH, 80, 90, 100, 110);
-        add(home, LEATHER, 70, 75, 80, 90, 100, 110, 120);
-        add(home, WING, 100, 110, 120);
-        add(home, SELF_THREADING, 80, 90);
     }
 
     private void addTwins() {

@@ -14,18 +14,8 @@ import java.util.random.RandomGenerator;
 
 /** What does this label say? Labels of packets and of spools, each read by the same reader that the drawer asks. */
 final class LabelDrills {
-    private static final List<NeedleType> PRINTED = List.of(
-            NeedleType.UNIVERSAL,
-            NeedleType.JERSEY,
-            NeedleType.STRETCH,
-            NeedleType.SHARP,
-            NeedleType.JEANS,
-            NeedleType.QUILTING,
-            NeedleType.EMBROIDERY,
-            NeedleType.METALLIC,
-            NeedleType.TOPSTITCH,
-            NeedleType.LEATHER,
-            NeedleType.TWIN);
+    private static final List<NeedleType> PRINTED =
+            NeedleType.ALL.stream().filter(type -> !type.isRare()).toList();
     private static final NeedleRange RANGE = NeedleRange.standard();
     private static final double TWIN_MM = 4;
     private static final List<String> SPOOLS = List.of(
@@ -79,7 +69,7 @@ final class LabelDrills {
         return RANGE.of(NeedleSystem.H_130_705).stream()
                 .filter(it -> it.type() == type)
                 .filter(it -> it.twin()
-                        .map(twin -> twin.spacingMm() == TWIN_MM && twin.point() == NeedleType.STRETCH)
+                        .map(twin -> twin.spacingMm() == TWIN_MM && twin.point().hasDeepScarf())
                         .orElse(true))
                 .toList();
     }

@@ -8,23 +8,14 @@ import belonax.needle.Twin;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.random.RandomGenerator;
 import java.util.stream.Stream;
 
 /** Which needle is this, and can it still sew? Only kinds whose drawings differ are asked about beside each other. */
 final class NeedleDrills {
-    private static final List<NeedleType> DRAWN = List.of(
-            NeedleType.UNIVERSAL,
-            NeedleType.JERSEY,
-            NeedleType.STRETCH,
-            NeedleType.SHARP,
-            NeedleType.JEANS,
-            NeedleType.EMBROIDERY,
-            NeedleType.METALLIC,
-            NeedleType.TOPSTITCH,
-            NeedleType.LEATHER,
-            NeedleType.WING,
-            NeedleType.TWIN);
+    private static final List<NeedleType> DRAWN =
+            NeedleType.ALL.stream().filter(type -> !type.look().isEmpty()).toList();
     private static final List<NeedleSize> SIZES =
             List.of(NeedleSize.ofNm(75), NeedleSize.ofNm(80), NeedleSize.ofNm(90));
     private static final double ANOTHER_SHAPE = 10;
@@ -41,8 +32,7 @@ final class NeedleDrills {
     }
 
     private static Needle needle(NeedleType type, NeedleSize size) {
-        Optional<Twin> twin =
-                type == NeedleType.TWIN ? Optional.of(new Twin(2.5, NeedleType.UNIVERSAL)) : Optional.empty();
+        Optional<Twin> twin = type.isMultiple() ? Optional.of(new Twin(2.5, NeedleType.UNIVERSAL)) : Optional.empty();
         return new Needle(NeedleSystem.H_130_705, type, size, twin);
     }
 
@@ -58,7 +48,7 @@ final class NeedleDrills {
         Choices choices =
                 Choices.of(type.words(), others.stream().map(NeedleType::words).toList(), random);
         NeedleDrawing drawing = new NeedleDrawing(needle, NeedleState.SOUND, 0);
-        return drill(id, type.name(), "Which needle is this?", choices, why(type), drawing);
+        return drill(id, type.name(), "Which needle is this?", choices, type.look(), drawing);
     }
 
     private static Drill state(DrillId id, Needle needle, RandomGenerator random) {
@@ -99,36 +89,12 @@ final class NeedleDrills {
         return Math.abs(one.tipRadiusMm() - other.tipRadiusMm()) / 0.02
                 + Math.abs(one.eye().lengthMm() - other.eye().lengthMm()) / 0.3
                 + Math.abs(one.eye().widthShare() - other.eye().widthShare()) / 0.04
-                + differs(one, other, NeedleType.WING)
-                + differs(one, other, NeedleType.TWIN)
-                + differs(one, other, NeedleType.STRETCH) / 4;
+                + differs(one, other, NeedleType::isWinged)
+                + differs(one, other, NeedleType::isMultiple)
+                + differs(one, other, NeedleType::hasDeepScarf) / 4;
     }
 
-    private static double differs(NeedleType one, NeedleType other, NeedleType special) {
-        return (one == special) == (other == special) ? 0 : ANOTHER_SHAPE;
-    }
-
-    private static String why(NeedleType it) {
-        return switch (it) {
-            case UNIVERSAL ->
-                "Its tip is slightly rounded and its eye is the standard one: a universal needle, for ordinary wovens.";
-            case JERSEY ->
-                "The roundest tip of all with a standard eye: a jersey needle parts a knit's loops instead of piercing them.";
-            case STRETCH ->
-                "A rounded tip, the eye set higher and the scarf deeper than any other's: a stretch needle, so that the hook catches the loop in elastic knits.";
-            case SHARP ->
-                "A slim tip with hardly any rounding and a standard eye: a sharp needle, for dense, fine or coated wovens.";
-            case JEANS ->
-                "A tip between sharp and universal, with a standard eye: a jeans needle, for denim and many layers.";
-            case EMBROIDERY ->
-                "A wider and slightly longer eye over a soft tip: an embroidery needle spares thread at speed.";
-            case METALLIC -> "A long eye over a universal tip: a metallic needle lets foil run without rubbing.";
-            case TOPSTITCH ->
-                "The longest and widest eye, with a keen tip: a topstitch needle takes thick or doubled thread.";
-            case LEATHER ->
-                "A plain wedge that cuts instead of a rounding: a leather needle, for hides and nothing else.";
-            case WING -> "Two blades stand out beside the eye: a wing needle opens holes in loose linen on purpose.";
-            default -> "Two needles stand on one shank: a twin, for two lines at once.";
-        };
+    private static double differs(NeedleType one, NeedleType other, Predicate<NeedleType> shape) {
+        return shape.test(one) == shape.test(other) ? 0 : ANOTHER_SHAPE;
     }
 }

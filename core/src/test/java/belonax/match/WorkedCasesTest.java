@@ -1,6 +1,7 @@
 package belonax.match;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import belonax.cloth.ClothCatalogue;
 import belonax.cloth.Layers;
@@ -23,6 +24,7 @@ import java.util.Objects;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The matcher against what experienced sewists fit, over the whole range from tulle to leather. */
@@ -68,6 +70,18 @@ class WorkedCasesTest {
     @Test
     void holds_at_least_sixty_cases() {
         assertThat(cases()).hasSizeGreaterThanOrEqualTo(60);
+    }
+
+    /** A type that is added gets cases that say where it belongs and where it does not. */
+    @ParameterizedTest
+    @EnumSource(NeedleType.class)
+    void names_each_type_that_is_fitted_alone(NeedleType type) {
+        assumeThat(type.isMultiple()).isFalse();
+        List<Case> naming = cases().filter(it -> it.first().contains(type)
+                        || it.verdicts().stream().anyMatch(word -> word.startsWith(type.name() + "=")))
+                .toList();
+
+        assertThat(naming).hasSizeGreaterThanOrEqualTo(3);
     }
 
     private static Verdict bestVerdict(Candidates candidates, NeedleType type) {

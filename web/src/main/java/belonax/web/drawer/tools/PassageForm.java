@@ -8,7 +8,6 @@ import belonax.machine.StitchPlate;
 import belonax.match.Clearance.Passage;
 import belonax.needle.Needle;
 import belonax.needle.NeedleSize;
-import belonax.needle.NeedleType;
 import belonax.needle.Twin;
 import belonax.room.needle.MachineNow;
 import belonax.room.settings.Units;
@@ -48,7 +47,7 @@ public record PassageForm(
     PassageForm on(MachineNow now, Predicate<String> isLeftOut, Units units) {
         Machine machine = now.machine();
         Optional<Needle> needle = now.fitted().map(it -> it.needle().needle());
-        boolean isWing = needle.filter(it -> it.type() == NeedleType.WING).isPresent();
+        boolean isWing = needle.filter(it -> it.type().isWinged()).isPresent();
         return new PassageForm(
                 isLeftOut.test("slot") ? Parsed.shown(units.mmNumber(slotMm(machine.plate()))) : slot,
                 isLeftOut.test("footSlot") ? Parsed.shown(units.mmNumber(slotMm(machine.foot()))) : footSlot,

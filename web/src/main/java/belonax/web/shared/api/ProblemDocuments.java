@@ -2,7 +2,6 @@ package belonax.web.shared.api;
 
 import belonax.BadInput.Problem;
 import java.util.List;
-import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 
@@ -13,10 +12,8 @@ public final class ProblemDocuments {
     /** Returns a document with its field errors, where there are any to name. */
     public static ProblemDetail of(HttpStatus status, String detail, List<Problem> problems) {
         ProblemDetail document = ProblemDetail.forStatusAndDetail(status, detail);
-        List<Map<String, String>> errors = problems.stream()
-                .filter(it -> !it.field().isEmpty())
-                .map(it -> Map.of("field", it.field(), "message", it.message()))
-                .toList();
+        List<Problem> errors =
+                problems.stream().filter(it -> !it.field().isEmpty()).toList();
         if (!errors.isEmpty()) {
             document.setProperty("errors", errors);
         }

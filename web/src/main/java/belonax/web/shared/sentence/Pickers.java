@@ -17,7 +17,6 @@ import belonax.match.SpoolRank;
 import belonax.needle.Needle;
 import belonax.needle.NeedleRange;
 import belonax.needle.NeedleSystem;
-import belonax.needle.NeedleType;
 import belonax.room.Choice;
 import belonax.room.Words;
 import belonax.room.card.Kept;
@@ -124,7 +123,7 @@ public record Pickers(
     /** A hem with each twin that is owned, so that it takes one press. */
     private static List<Choice> twinHems(Stock stock, Optional<MachineNow> machine) {
         return stock.left().stream()
-                .filter(it -> it.needle().type() == NeedleType.TWIN && it.count() > 0)
+                .filter(it -> it.needle().count() == 2 && it.count() > 0)
                 .filter(it -> machine.map(now -> now.machine().takesTwins()).orElse(true))
                 .map(it -> Words.mm(it.needle().spacingMm()))
                 .distinct()
@@ -245,7 +244,7 @@ public record Pickers(
         return Stream.concat(NeedleRange.standard().of(NeedleSystem.H_130_705).stream(), stock.needles().stream())
                 .filter(it -> it.type().isMultiple())
                 .sorted(Comparator.comparing((Needle it) -> it.type()).thenComparing(Needle::spacingMm))
-                .map(it -> it.type() == NeedleType.TWIN
+                .map(it -> it.count() == 2
                         ? new Choice(Words.mm(it.spacingMm()), "twin, " + Words.mm(it.spacingMm()) + " mm")
                         : new Choice(
                                 WorkAsked.TRIPLE + Words.mm(it.spacingMm()),
