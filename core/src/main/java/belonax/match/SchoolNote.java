@@ -10,7 +10,6 @@ import belonax.hazard.SizeSchool;
 import belonax.machine.MachineKind;
 import belonax.needle.Eye;
 import belonax.needle.NeedleSystem;
-import belonax.needle.NeedleType;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
