@@ -9,6 +9,7 @@ import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.MachineKind;
 import belonax.needle.Eye;
+import belonax.needle.Work;
 import belonax.needle.NeedleSystem;
 import java.util.Locale;
 import java.util.Optional;
@@ -57,8 +58,8 @@ final class SchoolNote {
     }
 
     private static Optional<String> onDenseWork(Job job, Recommendation best) {
-        NeedleType type = best.needle().type();
-        if (job.purpose() == Purpose.EMBROIDERY && type == NeedleType.EMBROIDERY) {
+        boolean madeForIt = best.needle().type().work() == Work.DENSE_STITCHING;
+        if (job.purpose() == Purpose.EMBROIDERY && madeForIt) {
             return Optional.of(
                     "Machine embroidery: 75/11, as many machine makers advise; 90/14, because tex 25 frays in a 75. "
                             + (best.needle().size().nm() <= 75
