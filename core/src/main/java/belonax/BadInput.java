@@ -45,7 +45,7 @@ public final class BadInput extends RuntimeException {
     /** Returns the same refusal for a part that the caller knows under a longer name: {@code tex} becomes {@code thread.tex}. */
     public BadInput under(String parent) {
         return new BadInput(problems.stream()
-                .map(it -> new Problem(join(parent, it.field()), it.message()))
+                .map(problem -> new Problem(join(parent, problem.field()), problem.message()))
                 .toList());
     }
 

@@ -8,7 +8,7 @@ public final class Median {
 
     /** Returns the median of some numbers, at least one. */
     public static double of(Collection<Double> values) {
-        double[] sorted = values.stream().mapToDouble(it -> it).sorted().toArray();
+        double[] sorted = values.stream().mapToDouble(value -> value).sorted().toArray();
         int middle = sorted.length / 2;
         return sorted.length % 2 == 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2;
     }

@@ -47,15 +47,15 @@ class BadInputTest {
 
     static Stream<Arguments> senseless() {
         List<Arguments> all = new ArrayList<>();
-        for (double it : NO_QUANTITIES) {
-            add(all, "tex " + it, () -> new Tex(it));
-            add(all, "weight " + it, () -> Cloths.woven(it));
-            add(all, "stretch " + it, () -> Cloths.knit(200, it));
-            add(all, "stitch width " + it, () -> poplinJob().stitchWidthMm(it));
-            add(all, "twin spacing " + it, () -> new Twin(it, NeedleType.UNIVERSAL));
-            add(all, "wished spacing " + it, () -> new TwinWish(it, 2));
-            add(all, "hours " + it, () -> new NeedleInUse(universal(), it, false));
-            add(all, "label tex " + it, () -> ThreadLabel.read("tex " + it));
+        for (double quantity : NO_QUANTITIES) {
+            add(all, "tex " + quantity, () -> new Tex(quantity));
+            add(all, "weight " + quantity, () -> Cloths.woven(quantity));
+            add(all, "stretch " + quantity, () -> Cloths.knit(200, quantity));
+            add(all, "stitch width " + quantity, () -> poplinJob().stitchWidthMm(quantity));
+            add(all, "twin spacing " + quantity, () -> new Twin(quantity, NeedleType.UNIVERSAL));
+            add(all, "wished spacing " + quantity, () -> new TwinWish(quantity, 2));
+            add(all, "hours " + quantity, () -> new NeedleInUse(universal(), quantity, false));
+            add(all, "label tex " + quantity, () -> ThreadLabel.read("tex " + quantity));
         }
         add(all, "no layers", () -> new Layers(Cloths.woven(100), 0));
         add(all, "33 layers", () -> Stack.of(Cloths.woven(100), 33));

@@ -100,7 +100,8 @@ class CraftGuideTest {
         Matcher matcher = WORKED.matcher(Files.readString(Path.of("../docs/craft.md")));
         return matcher
                 .results()
-                .map(it -> org.junit.jupiter.params.provider.Arguments.of(it.group(1), it.group(2), it.group(3)))
+                .map(match ->
+                        org.junit.jupiter.params.provider.Arguments.of(match.group(1), match.group(2), match.group(3)))
                 .toList()
                 .stream();
     }
@@ -108,17 +109,17 @@ class CraftGuideTest {
     private static String dotsForClean(String words) {
         String[] part = words.split(" of ");
         int slips = Integer.parseInt(part[0]);
-        Stream<Slips.Read> all = Stream.iterate(0, it -> it < Integer.parseInt(part[1]), it -> it + 1)
-                .map(it -> new Slips.Read(Reading.DOTS, it < slips ? Reading.CLEAN : Reading.DOTS));
+        Stream<Slips.Read> all = Stream.iterate(0, number -> number < Integer.parseInt(part[1]), number -> number + 1)
+                .map(number -> new Slips.Read(Reading.DOTS, number < slips ? Reading.CLEAN : Reading.DOTS));
         return String.format(Locale.ROOT, "%.2f", Slips.of(all).chance(Slips.Mirrored.DOTS, Slips.Mirrored.CLEAN));
     }
 
     private static String days(String grades) {
         List<String> days = new ArrayList<>();
-        Repetition it = Repetition.NEW;
+        Repetition repetition = Repetition.NEW;
         for (String grade : grades.split(", ")) {
-            it = it.after(Integer.parseInt(grade));
-            days.add(Integer.toString(it.days()));
+            repetition = repetition.after(Integer.parseInt(grade));
+            days.add(Integer.toString(repetition.days()));
         }
         return String.join(", ", days);
     }

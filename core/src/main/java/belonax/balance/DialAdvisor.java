@@ -115,7 +115,7 @@ public final class DialAdvisor {
             return notTheDial()
                     .or(this::settled)
                     .or(this::bothTooStrong)
-                    .or(() -> contradicted().map(it -> tooMany().orElse(it)))
+                    .or(() -> contradicted().map(advice -> tooMany().orElse(advice)))
                     .or(this::endOfTheDial)
                     .or(this::kept)
                     .or(this::tooMany)
@@ -173,14 +173,14 @@ public final class DialAdvisor {
 
         /** What was seen outweighs what is believed: strips in a row that are clean at one dial settle it. */
         private Optional<Advice> settled() {
-            List<Strip> told = strips.stream().filter(it -> !it.isNest()).toList();
+            List<Strip> told = strips.stream().filter(strip -> !strip.isNest()).toList();
             int enough = reader.cleanToSettle();
             if (told.size() < enough) {
                 return Optional.empty();
             }
             double dial = told.get(told.size() - 1).dial();
             boolean settled = told.subList(told.size() - enough, told.size()).stream()
-                    .allMatch(it -> it.isPlainlyClean() && Math.abs(it.dial() - dial) < SAME);
+                    .allMatch(strip -> strip.isPlainlyClean() && Math.abs(strip.dial() - dial) < SAME);
             return settled ? Optional.of(keep(dial, enough)) : Optional.empty();
         }
 
@@ -220,9 +220,9 @@ public final class DialAdvisor {
             double low = settings.lowest();
             double high = settings.highest();
             boolean atLow = (best <= low || posterior.chanceBelow(low) > END_IS_WRONG)
-                    && anyAt(it -> it <= low, Strip::isTooTight);
+                    && anyAt(value -> value <= low, Strip::isTooTight);
             boolean atHigh = (best >= high || posterior.chanceBelow(high) < 1 - END_IS_WRONG)
-                    && anyAt(it -> it >= high, Strip::isTooLoose);
+                    && anyAt(value -> value >= high, Strip::isTooLoose);
             return atLow || atHigh
                     ? Optional.of(elsewhere(Action.BOBBIN, words.endOfTheDial(atLow)))
                     : Optional.empty();
@@ -230,8 +230,8 @@ public final class DialAdvisor {
 
         private Optional<Advice> kept() {
             return sewnClean()
-                    .filter(it -> posterior.chanceBalanced(it) >= KEEP_CONFIDENCE && !lastPointsAwayFrom(it))
-                    .map(it -> keep(it, 1));
+                    .filter(value -> posterior.chanceBalanced(value) >= KEEP_CONFIDENCE && !lastPointsAwayFrom(value))
+                    .map(value -> keep(value, 1));
         }
 
         /** Too tight at or below a setting, or too loose at or above it, is no moment to keep it. */
@@ -357,7 +357,7 @@ public final class DialAdvisor {
         }
 
         private boolean anyAt(Predicate<Double> place, Predicate<Strip> like) {
-            return strips.stream().anyMatch(it -> place.test(it.dial()) && like.test(it));
+            return strips.stream().anyMatch(strip -> place.test(strip.dial()) && like.test(strip));
         }
     }
 }

@@ -47,8 +47,8 @@ public final class DialPosterior {
                 weights[g][i] = bell(away) * bell(first + i * spacing, prior);
             }
         }
-        for (Strip it : strips) {
-            weigh(weights, slopes, first, spacing, it, readings);
+        for (Strip strip : strips) {
+            weigh(weights, slopes, first, spacing, strip, readings);
         }
         return new DialPosterior(first, spacing, slopes, weights);
     }

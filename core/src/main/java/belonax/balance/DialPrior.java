@@ -30,9 +30,10 @@ record DialPrior(double mean, double spread) {
         for (int i = 0; i < slopes.length; i++) {
             covariance[i][i] = MACHINES_DIFFER[i] * MACHINES_DIFFER[i];
         }
-        for (PastBalance it : past) {
-            double[] features = DialGuide.features(it.thread(), it.stackMm(), it.stitchWidthMm());
-            double seen = (it.dial() - band) / number - DialGuide.ofThread(it.thread());
+        for (PastBalance pastBalance : past) {
+            double[] features =
+                    DialGuide.features(pastBalance.thread(), pastBalance.stackMm(), pastBalance.stitchWidthMm());
+            double seen = (pastBalance.dial() - band) / number - DialGuide.ofThread(pastBalance.thread());
             learn(slopes, covariance, features, seen);
         }
         double[] asked = DialGuide.features(setup.top(), setup.stackMm(), setup.stitchWidthMm());
@@ -58,10 +59,10 @@ record DialPrior(double mean, double spread) {
 
     private static double bobbin(BalanceSetup setup) {
         return setup.bobbinThread()
-                .map(it -> BOBBIN_TWICE_AS_THICK
-                        * Math.log(it.tex().value() / setup.top().tex().value())
+                .map(thread -> BOBBIN_TWICE_AS_THICK
+                        * Math.log(thread.tex().value() / setup.top().tex().value())
                         / Math.log(2))
-                .map(it -> Math.max(-1, Math.min(1, it)))
+                .map(value -> Math.max(-1, Math.min(1, value)))
                 .orElse(0.0);
     }
 

@@ -123,7 +123,7 @@ final class DialWords {
     }
 
     private String settings(List<Strip> alike) {
-        return alike.stream().map(it -> setting(it.dial())).collect(Collectors.joining(", "));
+        return alike.stream().map(strip -> setting(strip.dial())).collect(Collectors.joining(", "));
     }
 
     /** Wax stays in the discs, and then they grip no thread. */

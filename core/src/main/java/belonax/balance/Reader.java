@@ -22,8 +22,8 @@ public final class Reader {
 
     private Reader(Map<Reading, Map<Reading, Double>> own) {
         this.rows = new EnumMap<>(Reading.class);
-        for (Reading it : Reading.values()) {
-            rows.put(it, own.containsKey(it) ? new EnumMap<>(own.get(it)) : usual(it));
+        for (Reading reading : Reading.values()) {
+            rows.put(reading, own.containsKey(reading) ? new EnumMap<>(own.get(reading)) : usual(reading));
         }
         this.readings = new Readings(this);
     }
@@ -42,11 +42,11 @@ public final class Reader {
     public static Reader of(Map<Reading, Map<Reading, Double>> rows) {
         rows.forEach((truly, seen) -> {
             BadInput.unless(
-                    seen.values().stream().allMatch(it -> it >= 0 && it <= 1),
+                    seen.values().stream().allMatch(value -> value >= 0 && value <= 1),
                     "reader." + truly,
                     () -> "A chance lies between 0 and 1. Send how often each reading is seen.");
             BadInput.unless(
-                    Math.abs(seen.values().stream().mapToDouble(it -> it).sum() - 1) <= ADDS_UP_WITHIN,
+                    Math.abs(seen.values().stream().mapToDouble(value -> value).sum() - 1) <= ADDS_UP_WITHIN,
                     "reader." + truly,
                     () -> "The chances of what is seen of one thing add up to 1. Send the whole row, or leave it out.");
         });
@@ -58,7 +58,9 @@ public final class Reader {
         Map<Reading, Double> row = rows.get(truly);
         return row == null
                 ? 0
-                : seen.stream().mapToDouble(it -> row.getOrDefault(it, 0.0)).sum();
+                : seen.stream()
+                        .mapToDouble(reading -> row.getOrDefault(reading, 0.0))
+                        .sum();
     }
 
     /** Returns how many strips in a row have to be clean at one dial until what was seen is taken as settled: 2, or 3. */

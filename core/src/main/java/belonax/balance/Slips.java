@@ -55,16 +55,16 @@ public final class Slips {
     /** Returns what so many readings come to. */
     public static Slips of(Stream<Read> all) {
         Map<Mirrored, Map<Mirrored, Integer>> counted = new EnumMap<>(Mirrored.class);
-        all.filter(it -> it.truly() != Reading.TIGHT && it.seen() != Reading.TIGHT)
-                .forEach(it -> counted.computeIfAbsent(row(it.truly()), any -> new EnumMap<>(Mirrored.class))
-                        .merge(mirrored(it.truly(), it.seen()), 1, Integer::sum));
+        all.filter(read -> read.truly() != Reading.TIGHT && read.seen() != Reading.TIGHT)
+                .forEach(read -> counted.computeIfAbsent(row(read.truly()), any -> new EnumMap<>(Mirrored.class))
+                        .merge(mirrored(read.truly(), read.seen()), 1, Integer::sum));
         return counted.isEmpty() ? NONE : new Slips(counted);
     }
 
     /** Returns how many readings of a row were counted. */
     public int answers(Mirrored row) {
         return counted.getOrDefault(row, Map.of()).values().stream()
-                .mapToInt(it -> it)
+                .mapToInt(number -> number)
                 .sum();
     }
 
@@ -125,7 +125,7 @@ public final class Slips {
         Map<Reading, Double> chances = new EnumMap<>(Reading.class);
         for (Mirrored seen : Mirrored.values()) {
             List<Reading> as = readings(truly, seen);
-            as.forEach(it -> chances.merge(it, chance(row, seen) / as.size(), Double::sum));
+            as.forEach(reading -> chances.merge(reading, chance(row, seen) / as.size(), Double::sum));
         }
         return chances;
     }
@@ -170,12 +170,12 @@ public final class Slips {
         return across ? its == Mirrored.DOTS ? Mirrored.OTHER_DOTS : Mirrored.OTHER_LINE : its;
     }
 
-    private static boolean isAbove(Reading it) {
-        return it == Reading.TOP_DOTS || it == Reading.TOP_LINE;
+    private static boolean isAbove(Reading reading) {
+        return reading == Reading.TOP_DOTS || reading == Reading.TOP_LINE;
     }
 
-    private static boolean isBelow(Reading it) {
-        return it == Reading.DOTS || it == Reading.LOOPS || it == Reading.LINE;
+    private static boolean isBelow(Reading reading) {
+        return reading == Reading.DOTS || reading == Reading.LOOPS || reading == Reading.LINE;
     }
 
     /** The field's table, mirrored: mostly right, else one step off. */

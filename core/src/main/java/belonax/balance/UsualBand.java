@@ -16,7 +16,7 @@ record UsualBand(double low, double high) {
     static UsualBand of(BalanceSetup setup, List<PastBalance> past) {
         Dial dial = setup.dial();
         DoubleSummaryStatistics stood = past.stream()
-                .filter(it -> BalanceSetup.isOrdinary(it.thread()))
+                .filter(pastBalance -> BalanceSetup.isOrdinary(pastBalance.thread()))
                 .mapToDouble(PastBalance::dial)
                 .summaryStatistics();
         double about = ABOUT * setup.numberOnDial();

@@ -26,23 +26,23 @@ public final class ClothBuilder {
         this.name = "this " + structure.words();
     }
 
-    ClothBuilder(Cloth it) {
-        this(it, it.structure(), it.weightGsm());
+    ClothBuilder(Cloth cloth) {
+        this(cloth, cloth.structure(), cloth.weightGsm());
     }
 
-    private ClothBuilder(Cloth it, Structure structure, double weightGsm) {
+    private ClothBuilder(Cloth cloth, Structure structure, double weightGsm) {
         this.structure = structure;
         this.weightGsm = weightGsm;
-        id = it.id();
-        name = it.name();
-        thicknessMm = it.measuredMm();
-        stretchPercent = it.toldStretchPercent();
-        recoveryPercent = it.recoveryPercent();
-        density = it.density();
-        traits = it.traits();
-        note = it.note();
-        part = it.part();
-        make = it.make();
+        id = cloth.id();
+        name = cloth.name();
+        thicknessMm = cloth.measuredMm();
+        stretchPercent = cloth.toldStretchPercent();
+        recoveryPercent = cloth.recoveryPercent();
+        density = cloth.density();
+        traits = cloth.traits();
+        note = cloth.note();
+        part = cloth.part();
+        make = cloth.make();
     }
 
     /** Returns the same in another structure and weight; a measured thickness grows with the weight. */

@@ -69,7 +69,7 @@ public final class ClothCatalogue {
     /** Returns a catalogue of just these cloths. */
     public static ClothCatalogue of(List<Cloth> cloths) {
         ClothCatalogue catalogue = new ClothCatalogue();
-        cloths.forEach(it -> catalogue.add(it, ""));
+        cloths.forEach(cloth -> catalogue.add(cloth, ""));
         return catalogue;
     }
 
@@ -113,10 +113,10 @@ public final class ClothCatalogue {
     public List<Cloth> search(String words) {
         String wanted = words.strip().toLowerCase(Locale.ROOT);
         List<String> parts =
-                Stream.of(wanted.split("\\s+")).filter(it -> !it.isEmpty()).toList();
+                Stream.of(wanted.split("\\s+")).filter(text -> !text.isEmpty()).toList();
         return byId.values().stream()
-                .filter(it -> parts.stream().allMatch(part -> wordsOf(it).contains(part)))
-                .sorted(Comparator.comparingLong(it -> rank(it.name(), wanted, parts)))
+                .filter(cloth -> parts.stream().allMatch(part -> wordsOf(cloth).contains(part)))
+                .sorted(Comparator.comparingLong(cloth -> rank(cloth.name(), wanted, parts)))
                 .toList();
     }
 
@@ -124,7 +124,7 @@ public final class ClothCatalogue {
     public Optional<String> calledHere(String words) {
         String lower = words.toLowerCase(Locale.ROOT);
         return OTHER_WORDS.entrySet().stream()
-                .filter(it -> lower.contains(it.getKey()))
+                .filter(word -> lower.contains(word.getKey()))
                 .map(Map.Entry::getValue)
                 .findFirst();
     }
@@ -138,7 +138,7 @@ public final class ClothCatalogue {
         String lower = name.toLowerCase(Locale.ROOT);
         return lower.startsWith(wanted)
                 ? -1
-                : parts.stream().filter(it -> !lower.contains(it)).count();
+                : parts.stream().filter(part -> !lower.contains(part)).count();
     }
 
     private Cloth addRow(Table.Row row) {

@@ -45,9 +45,14 @@ public record CountedWeight(double gsm, double carryingGsm, List<Double> shares)
     static CountedWeight of(Stack stack) {
         List<Layers> carrying = stack.carrying();
         List<Layer> layers = new ArrayList<>();
-        for (Layers it : stack.all()) {
-            int place = carrying.indexOf(it);
-            add(layers, place, it.cloth(), it.count(), place >= 0 ? further(it.cloth()) : helping(it.cloth()));
+        for (Layers otherLayers : stack.all()) {
+            int place = carrying.indexOf(otherLayers);
+            add(
+                    layers,
+                    place,
+                    otherLayers.cloth(),
+                    otherLayers.count(),
+                    place >= 0 ? further(otherLayers.cloth()) : helping(otherLayers.cloth()));
         }
         if (stack.stitchingAlready() > 0) {
             add(
@@ -62,18 +67,18 @@ public record CountedWeight(double gsm, double carryingGsm, List<Double> shares)
         double sum = 0;
         double ofTheSeam = 0;
         for (int i = 0; i < layers.size(); i++) {
-            Layer it = layers.get(i);
-            double counts = it.gsm() * (it.carries() && i < IN_FULL ? 1 : it.share());
+            Layer layer = layers.get(i);
+            double counts = layer.gsm() * (layer.carries() && i < IN_FULL ? 1 : layer.share());
             sum += counts;
-            if (it.carries()) {
-                own[it.place()] += counts;
+            if (layer.carries()) {
+                own[layer.place()] += counts;
                 ofTheSeam += counts;
             }
         }
         Layer first = layers.get(0);
         List<Double> shares = new ArrayList<>();
-        for (double it : own) {
-            shares.add(it / ofTheSeam);
+        for (double value : own) {
+            shares.add(value / ofTheSeam);
         }
         double single = first.gsm() * (first.wholeStack() ? 1 : SINGLE);
         double seam = Math.max(ofTheSeam, single);

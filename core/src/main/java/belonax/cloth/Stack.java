@@ -33,11 +33,12 @@ public final class Stack {
     private Stack(List<Layers> all, int stitchingAlready) {
         this.all = List.copyOf(all);
         this.stitchingAlready = stitchingAlready;
-        List<Layers> ofTheSeam = all.stream().filter(it -> it.cloth().carries()).toList();
+        List<Layers> ofTheSeam =
+                all.stream().filter(layers -> layers.cloth().carries()).toList();
         this.carrying = ofTheSeam.isEmpty() ? this.all : ofTheSeam;
         this.helping = ofTheSeam.isEmpty()
                 ? List.of()
-                : all.stream().filter(it -> !it.cloth().carries()).toList();
+                : all.stream().filter(layers -> !layers.cloth().carries()).toList();
         this.layers = all.stream().mapToInt(Layers::count).sum();
         this.weightGsm = sum(Cloth::weightGsm);
         this.thicknessMm = sum(Cloth::thicknessMm);
@@ -128,9 +129,9 @@ public final class Stack {
     /** Returns the carrying cloth that weighs most. */
     public Cloth heaviest() {
         Cloth heaviest = leading();
-        for (Layers it : carrying) {
-            if (it.cloth().weightGsm() > heaviest.weightGsm()) {
-                heaviest = it.cloth();
+        for (Layers layers : carrying) {
+            if (layers.cloth().weightGsm() > heaviest.weightGsm()) {
+                heaviest = layers.cloth();
             }
         }
         return heaviest;
@@ -149,8 +150,8 @@ public final class Stack {
     /** Returns how many layers the seam joins, helpers set aside. */
     public int seamLayers() {
         int layersJoined = 0;
-        for (Layers it : carrying) {
-            layersJoined += it.count();
+        for (Layers layers : carrying) {
+            layersJoined += layers.count();
         }
         return layersJoined;
     }
@@ -177,7 +178,7 @@ public final class Stack {
 
     /** Returns the height under the foot in millimetres, pressed by it. */
     public double heightMm() {
-        return sum(it -> it.pressedMm(false));
+        return sum(cloth -> cloth.pressedMm(false));
     }
 
     /**
@@ -186,7 +187,7 @@ public final class Stack {
      * @param layersThere how many layers lie there
      */
     public double heightMm(int layersThere) {
-        return atCrossing(it -> it.pressedMm(true), layersThere);
+        return atCrossing(cloth -> cloth.pressedMm(true), layersThere);
     }
 
     /** Returns what the motor has to pierce in the running seam, in g/m². */
@@ -201,8 +202,8 @@ public final class Stack {
 
     /** Tells whether any cloth of the stack is like this, helpers included. */
     public boolean any(Predicate<Cloth> like) {
-        for (Layers it : all) {
-            if (like.test(it.cloth())) {
+        for (Layers layers : all) {
+            if (like.test(layers.cloth())) {
                 return true;
             }
         }
@@ -211,8 +212,8 @@ public final class Stack {
 
     /** Tells whether any cloth that the seam joins is like this. */
     public boolean carries(Predicate<Cloth> like) {
-        for (Layers it : carrying) {
-            if (like.test(it.cloth())) {
+        for (Layers layers : carrying) {
+            if (like.test(layers.cloth())) {
                 return true;
             }
         }
@@ -221,19 +222,19 @@ public final class Stack {
 
     /** Tells whether any cloth has it, helpers included. */
     public boolean has(Trait trait) {
-        return any(it -> it.has(trait));
+        return any(cloth -> cloth.has(trait));
     }
 
     /** Tells whether something drags on the foot; batting and foam lie inside and never meet it. */
     public boolean dragsOnTheFoot() {
-        return any(it -> it.has(Trait.STICKY) && it.make() != Make.BATTING && !it.has(Trait.LOFTY));
+        return any(cloth -> cloth.has(Trait.STICKY) && cloth.make() != Make.BATTING && !cloth.has(Trait.LOFTY));
     }
 
     /** Returns it in words, such as {@code 2 layers of swim knit}. */
     public String words() {
         return all.stream()
-                .map(it -> (it.count() == 1 ? "1 layer of " : it.count() + " layers of ")
-                        + it.cloth().name())
+                .map(layers -> (layers.count() == 1 ? "1 layer of " : layers.count() + " layers of ")
+                        + layers.cloth().name())
                 .collect(Collectors.joining(" and "));
     }
 
@@ -254,8 +255,8 @@ public final class Stack {
 
     private static double sum(ToDoubleFunction<Cloth> of, List<Layers> layers) {
         double sum = 0;
-        for (Layers it : layers) {
-            sum += of.applyAsDouble(it.cloth()) * it.count();
+        for (Layers otherLayers : layers) {
+            sum += of.applyAsDouble(otherLayers.cloth()) * otherLayers.count();
         }
         return sum;
     }

@@ -19,10 +19,11 @@ public enum WeightClass {
     /** Returns the class of a weight in g/m². Very heavy begins above 400, every other class at its own limit. */
     public static WeightClass of(double weightGsm) {
         WeightClass found = SHEER;
-        for (WeightClass it : values()) {
-            boolean reached = it == VERY_HEAVY ? weightGsm > it.fromGsm : weightGsm >= it.fromGsm;
+        for (WeightClass weightClass : values()) {
+            boolean reached =
+                    weightClass == VERY_HEAVY ? weightGsm > weightClass.fromGsm : weightGsm >= weightClass.fromGsm;
             if (reached) {
-                found = it;
+                found = weightClass;
             }
         }
         return found;
@@ -31,9 +32,9 @@ public enum WeightClass {
     /** Returns how far a weight lies from the nearest limit between two classes, in g/m². */
     static double distanceToLimit(double weightGsm) {
         double nearest = Double.MAX_VALUE;
-        for (WeightClass it : values()) {
-            if (it != SHEER) {
-                nearest = Math.min(nearest, Math.abs(weightGsm - it.fromGsm));
+        for (WeightClass weightClass : values()) {
+            if (weightClass != SHEER) {
+                nearest = Math.min(nearest, Math.abs(weightGsm - weightClass.fromGsm));
             }
         }
         return nearest;

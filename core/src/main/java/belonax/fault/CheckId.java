@@ -102,7 +102,7 @@ public enum CheckId {
      */
     public static CheckId named(String name) {
         return Stream.of(values())
-                .filter(it -> it.name().equals(name))
+                .filter(check -> check.name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new BadInput("No check is called “" + name + "”. The checks are: "
                         + Stream.of(values()).map(CheckId::name).collect(Collectors.joining(", ")) + "."));

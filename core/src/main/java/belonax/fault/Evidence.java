@@ -109,8 +109,8 @@ final class Evidence {
         double setUp = trouble.setUp().speaks().getOrDefault(cause.id(), 0.0);
         double sum = ofWhatIsKnown(cause) + history(cause) + setUp + (setUp < 0 ? 0 : reasons(cause));
         if (canShow(cause)) {
-            for (When it : trouble.when()) {
-                sum += cause.whenAdds().getOrDefault(it, 0.0);
+            for (When otherWhen : trouble.when()) {
+                sum += cause.whenAdds().getOrDefault(otherWhen, 0.0);
             }
         }
         return sum;
@@ -119,7 +119,7 @@ final class Evidence {
     /** Tells whether a cause can show anything of what is seen; one that cannot is not looked for. */
     boolean canShow(Cause cause) {
         return trouble.symptoms().stream().anyMatch(cause.shows()::containsKey)
-                || trouble.seen(Look.WRONG).stream().anyMatch(it -> it.shownBy(cause) > 0);
+                || trouble.seen(Look.WRONG).stream().anyMatch(glance -> glance.shownBy(cause) > 0);
     }
 
     /** A machine with loopers has no bobbin, and one with a bobbin no loopers. */
@@ -197,10 +197,10 @@ final class Evidence {
     /** The very factors that predict a hazard blame their part once the hazard has come true. */
     private double reasons(Cause cause) {
         double sum = 0;
-        for (Reason it : trouble.reasons()) {
-            boolean cameTrue = trouble.symptoms().stream().anyMatch(s -> COMES_TRUE.get(s) == it.hazard());
-            if (cameTrue && it.weight() > 0 && cause.blames().equals(Optional.of(it.part()))) {
-                sum += it.weight() * REASON;
+        for (Reason reason : trouble.reasons()) {
+            boolean cameTrue = trouble.symptoms().stream().anyMatch(s -> COMES_TRUE.get(s) == reason.hazard());
+            if (cameTrue && reason.weight() > 0 && cause.blames().equals(Optional.of(reason.part()))) {
+                sum += reason.weight() * REASON;
             }
         }
         return Math.min(MOST_OF_REASONS, sum);
@@ -219,13 +219,13 @@ final class Evidence {
     /** Weighs what is not seen: symptoms that were not chosen, and parts that looked right at a glance. */
     private double hidden(Cause cause, double chance) {
         double hidden = 1;
-        for (Map.Entry<Symptom, Double> it : cause.shows().entrySet()) {
-            if (!trouble.symptoms().contains(it.getKey())) {
-                hidden *= 1 - UNCHOSEN * it.getValue();
+        for (Map.Entry<Symptom, Double> show : cause.shows().entrySet()) {
+            if (!trouble.symptoms().contains(show.getKey())) {
+                hidden *= 1 - UNCHOSEN * show.getValue();
             }
         }
-        for (Glance it : trouble.seen(Look.RIGHT)) {
-            hidden *= 1 - it.shownBy(cause);
+        for (Glance glance : trouble.seen(Look.RIGHT)) {
+            hidden *= 1 - glance.shownBy(cause);
         }
         return chance * hidden / (1 - chance + chance * hidden);
     }

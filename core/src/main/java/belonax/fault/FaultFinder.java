@@ -91,20 +91,20 @@ public final class FaultFinder {
         double[] prior = causes.stream().mapToDouble(evidence::chance).toArray();
         List<Clue> seen = weighed(trouble);
         List<Check> left = table.checks().stream()
-                .filter(it -> !trouble.ruledOut().contains(it.id())
-                        && !trouble.cured().contains(it.id()))
-                .filter(it -> isThere(it, trouble))
-                .filter(it -> first.contains(it.id())
-                        || fixed.contains(it.id())
-                        || canFindSomething(it, causes, prior, evidence))
-                .map(it -> asAllowed(it, trouble))
+                .filter(check -> !trouble.ruledOut().contains(check.id())
+                        && !trouble.cured().contains(check.id()))
+                .filter(check -> isThere(check, trouble))
+                .filter(check -> first.contains(check.id())
+                        || fixed.contains(check.id())
+                        || canFindSomething(check, causes, prior, evidence))
+                .map(check -> asAllowed(check, trouble))
                 .toList();
         List<Check> again = lookedAtOnce(trouble, causes, prior, evidence);
         List<int[]> groups = new ArrayList<>();
-        left.forEach(it -> groups.add(found(causes, it.id())));
+        left.forEach(check -> groups.add(found(causes, check.id())));
         groups.add(ofHands(causes, left, Who.OWNER));
         groups.add(ofHands(causes, left, Who.TECHNICIAN));
-        again.forEach(it -> groups.add(found(causes, it.id())));
+        again.forEach(check -> groups.add(found(causes, check.id())));
         Posterior posterior = new NoisyOrNetwork(prior, causes, seen).posterior(groups);
         List<Ranked> ranked = new ArrayList<>();
         for (int i = 0; i < left.size(); i++) {
@@ -122,24 +122,25 @@ public final class FaultFinder {
                 stop.isEmpty()
                         ? Optional.empty()
                         : neverWithout(ranked)
-                                .or(() -> missed.filter(it -> it.probability() >= WORTH_A_SECOND_LOOK)
+                                .or(() -> missed.filter(otherRanked -> otherRanked.probability() >= WORTH_A_SECOND_LOOK)
                                         .max(Comparator.comparingDouble(Ranked::probability))));
     }
 
     /** Nobody is sent to a technician who has not tried a new needle and threaded anew, where either may be it. */
     private static Optional<Ranked> neverWithout(List<Ranked> left) {
         return left.stream()
-                .filter(it -> BEFORE_A_TECHNICIAN.contains(it.check().id()) && it.probability() >= MAY_BE_IT)
+                .filter(ranked ->
+                        BEFORE_A_TECHNICIAN.contains(ranked.check().id()) && ranked.probability() >= MAY_BE_IT)
                 .max(Comparator.comparingDouble(Ranked::probability));
     }
 
     /** Returns the checks that found nothing, each once so far, and may have missed what can show what is seen. */
     private List<Check> lookedAtOnce(Trouble trouble, List<Cause> causes, double[] prior, Evidence evidence) {
         return table.checks().stream()
-                .filter(it -> it.who() == Who.OWNER
-                        && Collections.frequency(trouble.ruledOut(), it.id()) == 1
-                        && !trouble.cured().contains(it.id()))
-                .filter(it -> canFindSomething(it, causes, prior, evidence))
+                .filter(check -> check.who() == Who.OWNER
+                        && Collections.frequency(trouble.ruledOut(), check.id()) == 1
+                        && !trouble.cured().contains(check.id()))
+                .filter(check -> canFindSomething(check, causes, prior, evidence))
                 .toList();
     }
 
@@ -147,7 +148,7 @@ public final class FaultFinder {
     private List<Clue> weighed(Trouble trouble) {
         return Stream.<Clue>concat(
                         trouble.seen(Look.WRONG).stream()
-                                .filter(it -> !isPutRight(it, trouble))
+                                .filter(glance -> !isPutRight(glance, trouble))
                                 .sorted(),
                         trouble.symptoms().stream()
                                 .sorted(Comparator.comparingDouble(Symptom::leak)
@@ -159,8 +160,8 @@ public final class FaultFinder {
     /** What stood out and was put right since says nothing more of what is left. */
     private boolean isPutRight(Glance glance, Trouble trouble) {
         return table.causes().stream()
-                .anyMatch(it -> glance.shownBy(it) > 0
-                        && trouble.cured().contains(it.check().id()));
+                .anyMatch(cause -> glance.shownBy(cause) > 0
+                        && trouble.cured().contains(cause.check().id()));
     }
 
     private static int[] found(List<Cause> causes, CheckId check) {
@@ -175,7 +176,7 @@ public final class FaultFinder {
 
     private static int[] ofHands(List<Cause> causes, List<Check> left, Who who) {
         Map<CheckId, Who> by = new EnumMap<>(CheckId.class);
-        left.forEach(it -> by.put(it.id(), it.who()));
+        left.forEach(check -> by.put(check.id(), check.who()));
         List<Integer> numbers = new ArrayList<>();
         for (int i = 0; i < causes.size(); i++) {
             if (by.get(causes.get(i).check().id()) == who) {
@@ -188,7 +189,7 @@ public final class FaultFinder {
     /** A check is worth a line only for a cause that can show what is seen. */
     private static boolean canFindSomething(Check check, List<Cause> causes, double[] prior, Evidence evidence) {
         return IntStream.of(found(causes, check.id()))
-                .anyMatch(it -> prior[it] > 0 && evidence.canShow(causes.get(it)));
+                .anyMatch(number -> prior[number] > 0 && evidence.canShow(causes.get(number)));
     }
 
     /** A sealed bobbin has no case that comes out, and an overlocker no bobbin. */
@@ -206,21 +207,21 @@ public final class FaultFinder {
     }
 
     private static Comparator<Ranked> order(List<CheckId> first, List<CheckId> fixed) {
-        Comparator<Ranked> safety = Comparator.comparingInt(it -> place(first, it));
-        Comparator<Ranked> hands = Comparator.comparing(it -> it.check().who());
+        Comparator<Ranked> safety = Comparator.comparingInt(ranked -> place(first, ranked));
+        Comparator<Ranked> hands = Comparator.comparing(ranked -> ranked.check().who());
         return safety.thenComparing(hands)
-                .thenComparing(Comparator.comparingInt(it -> place(fixed, it)))
+                .thenComparing(Comparator.comparingInt(ranked -> place(fixed, ranked)))
                 .thenComparing(
                         Comparator.comparingDouble(FaultFinder::perMinute).reversed())
-                .thenComparing(it -> it.check().id());
+                .thenComparing(ranked -> ranked.check().id());
     }
 
-    private static double perMinute(Ranked it) {
-        return it.probability() / it.check().minutes();
+    private static double perMinute(Ranked ranked) {
+        return ranked.probability() / ranked.check().minutes();
     }
 
-    private static int place(List<CheckId> list, Ranked it) {
-        int at = list.indexOf(it.check().id());
+    private static int place(List<CheckId> list, Ranked ranked) {
+        int at = list.indexOf(ranked.check().id());
         return at < 0 ? list.size() : at;
     }
 
@@ -237,7 +238,7 @@ public final class FaultFinder {
 
     private static Optional<String> stop(Trouble trouble, List<Ranked> ranked, double home, double technician) {
         double best = ranked.stream()
-                .filter(it -> it.check().who() == Who.OWNER)
+                .filter(otherRanked -> otherRanked.check().who() == Who.OWNER)
                 .mapToDouble(Ranked::probability)
                 .max()
                 .orElse(0);

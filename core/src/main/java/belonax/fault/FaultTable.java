@@ -61,9 +61,9 @@ public final class FaultTable {
     /** Sorts rows by their ids; every id has exactly one. */
     private static <I extends Enum<I>, R> Map<I, R> byId(Class<I> ids, String file, List<R> rows, Function<R, I> id) {
         Map<I, R> all = new EnumMap<>(ids);
-        for (R it : rows) {
-            if (all.put(id.apply(it), it) != null) {
-                throw new IllegalStateException(file + ": " + id.apply(it) + " has two rows. Leave one.");
+        for (R row : rows) {
+            if (all.put(id.apply(row), row) != null) {
+                throw new IllegalStateException(file + ": " + id.apply(row) + " has two rows. Leave one.");
             }
         }
         Set<I> missing = EnumSet.allOf(ids);

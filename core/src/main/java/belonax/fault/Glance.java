@@ -38,7 +38,7 @@ public enum Glance implements Clue {
     /** Returns what can be looked at on a machine with this bobbin: an overlocker has none. */
     public static List<Glance> on(BobbinKind bobbin) {
         return Arrays.stream(values())
-                .filter(it -> it != BOBBIN || bobbin != BobbinKind.NONE)
+                .filter(glance -> glance != BOBBIN || bobbin != BobbinKind.NONE)
                 .toList();
     }
 

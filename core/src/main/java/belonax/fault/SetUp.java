@@ -59,15 +59,17 @@ public record SetUp(boolean wrongSystem, boolean isTwin, Map<CauseId, Double> sp
         if (known.thread() && job.thread().fibre() != Fibre.COTTON) {
             cannotBe.add(CauseId.THREAD_SHRANK);
         }
-        needle.ifPresent(it -> ofTheNeedle(job, it, known, speaks, cannotBe));
+        needle.ifPresent(otherNeedle -> ofTheNeedle(job, otherNeedle, known, speaks, cannotBe));
         boolean wrong = known.systems()
-                && needle.filter(it -> !job.systems().contains(it.system())).isPresent();
+                && needle.filter(otherNeedle -> !job.systems().contains(otherNeedle.system()))
+                        .isPresent();
         if (wrong) {
             speaks.put(CauseId.WRONG_SYSTEM, WRONG_SYSTEM);
         } else if (known.systems() && needle.isPresent()) {
             cannotBe.add(CauseId.WRONG_SYSTEM);
         }
-        return new SetUp(wrong, needle.filter(it -> it.count() > 1).isPresent(), speaks, cannotBe);
+        return new SetUp(
+                wrong, needle.filter(otherNeedle -> otherNeedle.count() > 1).isPresent(), speaks, cannotBe);
     }
 
     private static void ofTheNeedle(

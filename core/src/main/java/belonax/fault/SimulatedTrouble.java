@@ -34,25 +34,25 @@ public final class SimulatedTrouble {
 
         /** Makes up a world that differs from the table by about these factors, as standard deviations of logarithms. */
         public World(FaultTable table, double ratesDiffer, double showingsDiffer, RandomGenerator random) {
-            for (Cause it : table.causes()) {
-                if (it.check().needs() == Check.Needs.LOOPERS) {
+            for (Cause cause : table.causes()) {
+                if (cause.check().needs() == Check.Needs.LOOPERS) {
                     continue; // The troubles are those of a machine with a bobbin.
                 }
                 Map<Symptom, Double> shows = new LinkedHashMap<>();
-                it.shows()
+                cause.shows()
                         .forEach((symptom, chance) -> shows.put(
                                 symptom, Math.min(0.95, chance * Math.exp(showingsDiffer * random.nextGaussian()))));
-                double rate = Math.min(0.5, it.rate() * Math.exp(ratesDiffer * random.nextGaussian()));
+                double rate = Math.min(0.5, cause.rate() * Math.exp(ratesDiffer * random.nextGaussian()));
                 causes.add(new Cause(
-                        it.id(),
-                        it.title(),
+                        cause.id(),
+                        cause.title(),
                         rate,
-                        it.check(),
-                        it.blames(),
-                        it.grows(),
+                        cause.check(),
+                        cause.blames(),
+                        cause.grows(),
                         shows,
-                        it.whenAdds(),
-                        it.standsOut()));
+                        cause.whenAdds(),
+                        cause.standsOut()));
             }
         }
 
@@ -61,17 +61,17 @@ public final class SimulatedTrouble {
             while (true) {
                 // In the order of the table, so that the same seed draws the same trouble.
                 Set<Cause> there = new LinkedHashSet<>();
-                for (Cause it : causes) {
-                    if (random.nextDouble() < it.rate()) {
-                        there.add(it);
+                for (Cause cause : causes) {
+                    if (random.nextDouble() < cause.rate()) {
+                        there.add(cause);
                     }
                 }
                 Map<Symptom, Set<Cause>> shownBy = new LinkedHashMap<>();
-                for (Cause it : there) {
-                    it.shows().forEach((symptom, chance) -> {
+                for (Cause cause : there) {
+                    cause.shows().forEach((symptom, chance) -> {
                         if (random.nextDouble() < chance) {
                             shownBy.computeIfAbsent(symptom, any -> new LinkedHashSet<>())
-                                    .add(it);
+                                    .add(cause);
                         }
                     });
                 }
@@ -90,12 +90,12 @@ public final class SimulatedTrouble {
     /** Returns what a sewist sees at a glance who sees this share of what the table says stands out. */
     public Map<Glance, Look> glance(double share, RandomGenerator random) {
         Map<Glance, Look> seen = new EnumMap<>(Glance.class);
-        for (Glance it : Glance.values()) {
-            boolean wrong = random.nextDouble() < it.leak();
+        for (Glance glance : Glance.values()) {
+            boolean wrong = random.nextDouble() < glance.leak();
             for (Cause cause : causes) {
-                wrong |= there.contains(cause) && random.nextDouble() < share * it.shownBy(cause);
+                wrong |= there.contains(cause) && random.nextDouble() < share * glance.shownBy(cause);
             }
-            seen.put(it, wrong ? Look.WRONG : Look.RIGHT);
+            seen.put(glance, wrong ? Look.WRONG : Look.RIGHT);
         }
         return seen;
     }
@@ -108,12 +108,12 @@ public final class SimulatedTrouble {
     /** Makes a check: what it looks for is found and put right, unless it is missed or was never there. */
     public boolean findsAndCures(CheckId check, double finds, RandomGenerator random) {
         List<Cause> found =
-                there.stream().filter(it -> it.check().id() == check).toList();
+                there.stream().filter(cause -> cause.check().id() == check).toList();
         if (found.isEmpty() || random.nextDouble() >= finds) {
             return false;
         }
         found.forEach(there::remove);
-        shownBy.values().forEach(it -> it.removeAll(found));
+        shownBy.values().forEach(set -> set.removeAll(found));
         shownBy.values().removeIf(Set::isEmpty);
         return true;
     }
@@ -122,7 +122,7 @@ public final class SimulatedTrouble {
     public boolean isATechniciansAlone(FaultTable table) {
         return causes.stream()
                 .filter(there::contains)
-                .filter(it -> shownBy.values().stream().anyMatch(set -> set.contains(it)))
-                .allMatch(it -> table.check(it.check().id()).who() == Check.Who.TECHNICIAN);
+                .filter(cause -> shownBy.values().stream().anyMatch(set -> set.contains(cause)))
+                .allMatch(cause -> table.check(cause.check().id()).who() == Check.Who.TECHNICIAN);
     }
 }

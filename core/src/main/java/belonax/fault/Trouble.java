@@ -136,9 +136,10 @@ public record Trouble(
     boolean hasLoopers() {
         return machine.kind()
                 .map(MachineKind::hasLoopers)
-                .orElseGet(
-                        () -> machine.bobbin().map(it -> it == BobbinKind.NONE).orElse(false)
-                                || symptoms.stream().anyMatch(Symptom::isOfLoopers));
+                .orElseGet(() -> machine.bobbin()
+                                .map(bobbinKind -> bobbinKind == BobbinKind.NONE)
+                                .orElse(false)
+                        || symptoms.stream().anyMatch(Symptom::isOfLoopers));
     }
 
     /** Tells whether any of these is seen, heard or felt. */
@@ -149,7 +150,7 @@ public record Trouble(
     /** Returns the parts that looked like this at a glance. */
     List<Glance> seen(Look look) {
         return glance.entrySet().stream()
-                .filter(it -> it.getValue() == look)
+                .filter(entry -> entry.getValue() == look)
                 .map(Map.Entry::getKey)
                 .toList();
     }

@@ -26,17 +26,17 @@ final class ClothRules {
     private ClothRules() {}
 
     static final List<Factor> OF_THE_SEAM = List.of(
-            movesOnCloth(SKIP, it -> 0.006 * it.stretchPercent())
+            movesOnCloth(SKIP, carried -> 0.006 * carried.stretchPercent())
                     .onCloth(Carried::isKnit)
                     .of(Part.CLOTH)
-                    .becauseOfCloth(
-                            it -> "A knit that gives " + it.percent() + " % springs back on the needle as it rises."),
+                    .becauseOfCloth(carried ->
+                            "A knit that gives " + carried.percent() + " % springs back on the needle as it rises."),
             raises(SKIP, 0.3)
-                    .onCloth(it -> it.isKnit() && it.isTight())
+                    .onCloth(carried -> carried.isKnit() && carried.isTight())
                     .of(Part.CLOTH)
                     .because("A dense knit grips the blade."),
             raises(PUCKER, 0.4)
-                    .onCloth(it -> it.isWoven() && it.isTight())
+                    .onCloth(carried -> carried.isWoven() && carried.isTight())
                     .of(Part.CLOTH)
                     .because("Close yarns have no room for the thread, so the seam draws up a little."),
             raises(SKIP, 0.3)
@@ -100,16 +100,16 @@ final class ClothRules {
                                     ? "lay tissue paper between."
                                     : "take a non-stick or roller foot.")),
             raises(BREAK, 0.9)
-                    .when(job -> job.stack().carries(it -> it.has(Trait.ABRASIVE)))
+                    .when(job -> job.stack().carries(cloth -> cloth.has(Trait.ABRASIVE)))
                     .of(Part.CLOTH)
                     .because("Metal, glue, paper or sequins dull and chip the point."),
             raises(BREAK, 0.3)
-                    .when(job -> helps(job, it -> it.has(Trait.ABRASIVE)))
+                    .when(job -> helps(job, cloth -> cloth.has(Trait.ABRASIVE)))
                     .of(Part.CLOTH)
                     .because(job -> "Paper, glue or hooks blunt the point: the "
-                            + helper(job, it -> it.has(Trait.ABRASIVE)) + " costs it life."),
+                            + helper(job, cloth -> cloth.has(Trait.ABRASIVE)) + " costs it life."),
             raises(SHRED, 0.6)
-                    .when(job -> job.stack().carries(it -> it.has(Trait.ABRASIVE)))
+                    .when(job -> job.stack().carries(cloth -> cloth.has(Trait.ABRASIVE)))
                     .of(Part.CLOTH)
                     .because("What wears the needle cuts the thread too."),
             raises(BREAK, 0.8)
@@ -139,7 +139,8 @@ final class ClothRules {
                     .because("Drawing up is what is wanted here, so it is no harm."),
             raises(PUCKER, 1.4)
                     .when(job -> job.purpose() == Purpose.ROLLED_HEM && !sewsRolledHemsOnKnits(job))
-                    .onClothAsFarAs(it -> it.isWoven() ? Fade.in(it.cloth().weightGsm(), 130) : 1)
+                    .onClothAsFarAs(carried ->
+                            carried.isWoven() ? Fade.in(carried.cloth().weightGsm(), 130) : 1)
                     .of(Part.STITCH)
                     .atBest(Verdict.CAN_PASS)
                     .because("A rolled hem is for light and sheer wovens: anything thicker does not roll in the foot."),
@@ -151,7 +152,7 @@ final class ClothRules {
                     .because("Hide, film and heavy cloth do not roll at all: turn the edge once, or leave it raw."),
             raises(PUCKER, 1.2)
                     .when(job -> job.purpose() == Purpose.BUTTONHOLE)
-                    .onCloth(it -> it.isHide() || it.isFilm())
+                    .onCloth(carried -> carried.isHide() || carried.isFilm())
                     .of(Part.STITCH)
                     .atBest(Verdict.CAN_PASS)
                     .because(
@@ -162,13 +163,13 @@ final class ClothRules {
         return job.purpose() == Purpose.GATHER || job.purpose() == Purpose.SHIRRING;
     }
 
-    private static double doesNotRoll(Carried it) {
-        boolean neverRolls = it.isHide() || it.isFilm() || it.isCoated() && it.keepsHoles();
-        return neverRolls ? 1 : Fade.in(it.cloth().weightGsm(), 260);
+    private static double doesNotRoll(Carried carried) {
+        boolean neverRolls = carried.isHide() || carried.isFilm() || carried.isCoated() && carried.keepsHoles();
+        return neverRolls ? 1 : Fade.in(carried.cloth().weightGsm(), 260);
     }
 
     private static boolean sewsRolledHemsOnKnits(Job job) {
-        return job.machineKind().filter(it -> it.hasLoopers()).isPresent();
+        return job.machineKind().filter(machineKind -> machineKind.hasLoopers()).isPresent();
     }
 
     private static double timesAtCrossing(Job job) {
@@ -180,8 +181,8 @@ final class ClothRules {
     }
 
     private static boolean helps(Job job, Predicate<Cloth> like) {
-        for (Layers it : job.stack().helping()) {
-            if (like.test(it.cloth())) {
+        for (Layers layers : job.stack().helping()) {
+            if (like.test(layers.cloth())) {
                 return true;
             }
         }

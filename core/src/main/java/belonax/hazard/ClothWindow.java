@@ -107,11 +107,12 @@ public record ClothWindow(double rawNm, double step, SizeWindow sizes, double go
         }
         double finer = Math.min(MOST_MOVED, byShare(stack, ClothWindow::finerBySteps));
         double wanted = NeedleSize.stepOf(rawNm) - finer;
-        double parted = byShare(stack, it -> isPartedKnit(it) ? 1 : 0);
+        double parted = byShare(stack, cloth -> isPartedKnit(cloth) ? 1 : 0);
         double beyond = Math.max(0, wanted - KNITS_GROW_TO);
         double forPaper = purpose == Purpose.PIECING && stack.any(ClothWindow::isPaper) ? 1 : 0;
         double laminated = byShare(
-                stack, it -> it.structure() == Structure.KNIT && it.has(Trait.COATED) ? FINER_IN_LAMINATED_KNIT : 0);
+                stack,
+                cloth -> cloth.structure() == Structure.KNIT && cloth.has(Trait.COATED) ? FINER_IN_LAMINATED_KNIT : 0);
         double dense = byShare(stack, Carried::denseTwill);
         double heavy = Math.max(0, wanted - DENSE_CLOTH_GROWS_TO);
         return wanted
@@ -123,8 +124,8 @@ public record ClothWindow(double rawNm, double step, SizeWindow sizes, double go
 
     private static double goodFrom(Stack stack, double step, Purpose purpose) {
         double by = THIN_BY
-                - byShare(stack, it -> (THIN_BY - THIN_BY_WHERE_STIFF) * Carried.denseTwill(it))
-                + byShare(stack, it -> (THIN_BY_WHERE_ELASTIC - THIN_BY) * Carried.veryElastic(it));
+                - byShare(stack, cloth -> (THIN_BY - THIN_BY_WHERE_STIFF) * Carried.denseTwill(cloth))
+                + byShare(stack, cloth -> (THIN_BY_WHERE_ELASTIC - THIN_BY) * Carried.veryElastic(cloth));
         double from = step - by;
         return purpose.isDense() ? Math.min(DENSE_STITCHING_FROM, from) : from;
     }
@@ -139,7 +140,7 @@ public record ClothWindow(double rawNm, double step, SizeWindow sizes, double go
         double by = THICK_BY - byShare(stack, ClothWindow::closesSooner);
         double fine = Fade.between(stack.heaviest().weightGsm(), 50, 70);
         double to = Math.max(SHEERS_GOOD_TO + fine * (FINE_CLOTHS_GOOD_TO - SHEERS_GOOD_TO), step + by);
-        double knit = byShare(stack, it -> isPartedKnit(it) ? 1 : 0);
+        double knit = byShare(stack, cloth -> isPartedKnit(cloth) ? 1 : 0);
         return to - knit * Math.max(0, to - KNITS_GOOD_TO);
     }
 

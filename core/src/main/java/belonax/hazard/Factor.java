@@ -40,20 +40,21 @@ public final class Factor {
     private final BiFunction<Job, NeedleInUse, String> reason;
     private final Function<Carried, String> clothReason;
 
-    private Factor(Builder it, BiFunction<Job, NeedleInUse, String> reason, Function<Carried, String> clothReason) {
-        this.hazard = it.hazard;
-        this.part = it.part;
-        this.limit = it.limit;
-        this.points = it.points;
-        this.asksEyeAndSizeAlone = it.asksEyeAndSizeAlone;
-        this.asksTheNeedle = it.needle != null || it.weighsNeedle && !it.sameForTheKind;
-        this.onJob = it.job;
-        this.jobDegree = it.jobDegree;
-        this.clothDegree = it.clothDegree;
-        this.clothWeight = it.clothWeight;
-        this.kind = it.kind;
-        Predicate<NeedleInUse> needle = it.needle;
-        ToDoubleBiFunction<Job, NeedleInUse> by = it.weight;
+    private Factor(
+            Builder builder, BiFunction<Job, NeedleInUse, String> reason, Function<Carried, String> clothReason) {
+        this.hazard = builder.hazard;
+        this.part = builder.part;
+        this.limit = builder.limit;
+        this.points = builder.points;
+        this.asksEyeAndSizeAlone = builder.asksEyeAndSizeAlone;
+        this.asksTheNeedle = builder.needle != null || builder.weighsNeedle && !builder.sameForTheKind;
+        this.onJob = builder.job;
+        this.jobDegree = builder.jobDegree;
+        this.clothDegree = builder.clothDegree;
+        this.clothWeight = builder.clothWeight;
+        this.kind = builder.kind;
+        Predicate<NeedleInUse> needle = builder.needle;
+        ToDoubleBiFunction<Job, NeedleInUse> by = builder.weight;
         this.weight = needle == null ? by : (job, n) -> needle.test(n) ? by.applyAsDouble(job, n) : 0;
         this.reason = reason;
         this.clothReason = clothReason;
@@ -149,17 +150,17 @@ public final class Factor {
         double byShare = 0;
         Carried worst = null;
         Verdict limited = Verdict.GOOD;
-        for (Carried it : job.carried()) {
-            double degree = ofJob * degreeOn.applyAsDouble(it);
-            double moved = degree > 0 ? degree * clothWeight.applyAsDouble(it) : 0;
+        for (Carried carried : job.carried()) {
+            double degree = ofJob * degreeOn.applyAsDouble(carried);
+            double moved = degree > 0 ? degree * clothWeight.applyAsDouble(carried) : 0;
             if (moved == 0) {
                 continue;
             }
             limited = limited.or(limitAt(degree));
-            byShare += it.share() * moved;
+            byShare += carried.share() * moved;
             if (worst == null || Math.abs(moved) > Math.abs(highest)) {
                 highest = moved;
-                worst = it;
+                worst = carried;
             }
         }
         return worst == null
@@ -187,8 +188,8 @@ public final class Factor {
         private final ToDoubleFunction<Carried> clothWeight;
         private Part part = Part.NEEDLE_TYPE;
         private Verdict limit = Verdict.GOOD;
-        private Predicate<Job> job = it -> true;
-        private ToDoubleFunction<Job> jobDegree = it -> 1;
+        private Predicate<Job> job = otherJob -> true;
+        private ToDoubleFunction<Job> jobDegree = job -> 1;
         private @Nullable ToDoubleFunction<Carried> clothDegree;
         private @Nullable Predicate<NeedleInUse> needle;
         private Set<NeedleType> points = EnumSet.allOf(NeedleType.class);
@@ -220,7 +221,7 @@ public final class Factor {
 
         /** Is asked of each carrying cloth by itself. */
         Builder onCloth(Predicate<Carried> condition) {
-            return onClothAsFarAs(it -> condition.test(it) ? 1 : 0);
+            return onClothAsFarAs(carried -> condition.test(carried) ? 1 : 0);
         }
 
         /** Is asked of each carrying cloth by itself, and applies as far as this says, 0 to 1. */

@@ -19,9 +19,9 @@ final class FiringRules {
     /** Adds what those at these places are worth on a needle. */
     void addTo(Sums sums, int[] places, NeedleInUse needle) {
         for (int i : places) {
-            Firing it = byPlace[i];
-            if (it != null) {
-                sums.add(it, needle);
+            Firing firing = byPlace[i];
+            if (firing != null) {
+                sums.add(firing, needle);
             }
         }
     }
@@ -29,9 +29,9 @@ final class FiringRules {
     List<Firing> among(int[] places) {
         List<Firing> firing = new ArrayList<>(places.length);
         for (int i : places) {
-            Firing it = byPlace[i];
-            if (it != null) {
-                firing.add(it);
+            Firing otherFiring = byPlace[i];
+            if (otherFiring != null) {
+                firing.add(otherFiring);
             }
         }
         return firing;

@@ -56,7 +56,8 @@ final class HeavyRules {
                     .atBest(Verdict.AVOID)
                     .because("A jeans needle is too coarse for fine cloth: its holes show."),
             raises(MARK, 1.2)
-                    .onClothAsFarAs(it -> it.isWoven() && !it.isCoated() ? it.delicacy() * (1 - it.fine()) : 0)
+                    .onClothAsFarAs(carried ->
+                            carried.isWoven() && !carried.isCoated() ? carried.delicacy() * (1 - carried.fine()) : 0)
                     .withPoint(NeedleType::isStrong)
                     .atBest(Verdict.AVOID)
                     .because("A jeans needle is too coarse for delicate cloth: its holes show."),
@@ -138,7 +139,7 @@ final class HeavyRules {
     static final List<Factor> CUTTING_POINTS = List.of(
             raises(MARK, 3.6)
                     .when(job -> !job.isHide())
-                    .onCloth(it -> !it.isFilm())
+                    .onCloth(carried -> !carried.isFilm())
                     .withPoint(NeedleType::isCutting)
                     .atBest(Verdict.AVOID)
                     .because("A cutting point is for true hides: it cuts the yarns, and the holes stay."),
@@ -150,7 +151,7 @@ final class HeavyRules {
                     .because("A cutting point goes through the hide and cuts the knit's yarns with it."),
             raises(MARK, 1.2)
                     .when(Job::isHide)
-                    .onCloth(it -> !it.isHide() && !it.isKnit())
+                    .onCloth(carried -> !carried.isHide() && !carried.isKnit())
                     .withPoint(NeedleType::isCutting)
                     .atBest(Verdict.CAN_PASS)
                     .because("The cutting point that the hide wants cuts some of the yarns under it."),

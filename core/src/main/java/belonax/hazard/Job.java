@@ -76,15 +76,15 @@ public final class Job {
     private final double leastSwingMm;
     private final Limits limits;
 
-    Job(JobBuilder it) {
-        told = new JobBuilder(it);
-        stack = it.stack.withStitching(it.stitchingAlready);
+    Job(JobBuilder jobBuilder) {
+        told = new JobBuilder(jobBuilder);
+        stack = jobBuilder.stack.withStitching(jobBuilder.stitchingAlready);
         carried = carried(stack);
-        plate = it.plate == Plate.STRAIGHT
-                        || it.slotMm.orElse(NeedleTravel.WIDEST_ROUND_MM + 1) <= NeedleTravel.WIDEST_ROUND_MM
+        plate = jobBuilder.plate == Plate.STRAIGHT
+                        || jobBuilder.slotMm.orElse(NeedleTravel.WIDEST_ROUND_MM + 1) <= NeedleTravel.WIDEST_ROUND_MM
                 ? Plate.STRAIGHT
                 : Plate.ZIGZAG;
-        crossingLayers = it.crossingLayers == 0 ? stack.layers() : it.crossingLayers;
+        crossingLayers = jobBuilder.crossingLayers == 0 ? stack.layers() : jobBuilder.crossingLayers;
         knit = stack.carries(cloth -> cloth.structure() == Structure.KNIT);
         hide = stack.carries(cloth -> cloth.structure() == Structure.HIDE);
         film = stack.carries(cloth -> cloth.structure() == Structure.FILM);
@@ -100,8 +100,8 @@ public final class Job {
                 .max()
                 .orElse(stack.leading().stretchPercent());
         resistingGsm = stack.resistingGsm() + stabiliserGsm();
-        threadDiameterMm = it.thread.diameterMm();
-        clothWindow = ClothWindow.of(stack, CountedWeight.HELPER * stabiliserGsm(), it.purpose);
+        threadDiameterMm = jobBuilder.thread.diameterMm();
+        clothWindow = ClothWindow.of(stack, CountedWeight.HELPER * stabiliserGsm(), jobBuilder.purpose);
         largestThreadNm = threadWindow(STANDARD_EYE).maxNm();
         standardEyeMisses = windowsMissEachOther(STANDARD_EYE);
         tooThickForOrdinaryEyes = threadTooThick(STANDARD_EYE);
@@ -216,7 +216,7 @@ public final class Job {
     /** Returns how many needles like this one broke on this very cloth and machine before. */
     long brokenLike(Needle needle) {
         return told.brokenBefore.stream()
-                .filter(it -> it.tellsOf(needle, stack.layers()))
+                .filter(brokenBefore -> brokenBefore.tellsOf(needle, stack.layers()))
                 .count();
     }
 
@@ -302,11 +302,11 @@ public final class Job {
     }
 
     public boolean isLofty() {
-        return stack.carries(it -> it.has(Trait.LOFTY));
+        return stack.carries(cloth -> cloth.has(Trait.LOFTY));
     }
 
     public boolean hasPile() {
-        return stack.carries(it -> it.has(Trait.PILE));
+        return stack.carries(cloth -> cloth.has(Trait.PILE));
     }
 
     /** Tells whether batting lies in the stack, ready-made or as a layer of its own. */
@@ -331,7 +331,7 @@ public final class Job {
 
     /** Tells whether a stretch needle stands before a jersey one: from 45 % stretch, in dense knits from 20 %. */
     public boolean isElasticKnit() {
-        return carried.stream().anyMatch(it -> it.elastic() >= 0.5);
+        return carried.stream().anyMatch(otherCarried -> otherCarried.elastic() >= 0.5);
     }
 
     /** Tells whether a knit that gives is joined to a woven: the seam then takes the knit's point. */
@@ -343,7 +343,7 @@ public final class Job {
 
     /** Tells whether a hide is joined to another cloth. */
     boolean joinsHideToCloth() {
-        return hide && carried.stream().anyMatch(it -> !it.isHide());
+        return hide && carried.stream().anyMatch(otherCarried -> !otherCarried.isHide());
     }
 
     boolean joinsHideToKnit() {
@@ -354,7 +354,7 @@ public final class Job {
     double heavyHide() {
         return carried.stream()
                 .filter(Carried::isHide)
-                .mapToDouble(it -> Fade.in(it.cloth().weightGsm(), THIN_HIDE_GSM))
+                .mapToDouble(otherCarried -> Fade.in(otherCarried.cloth().weightGsm(), THIN_HIDE_GSM))
                 .max()
                 .orElse(0);
     }

@@ -46,26 +46,26 @@ public final class JobBuilder {
     }
 
     /** A job keeps what was told when it was built, whatever is told its builder afterwards. */
-    JobBuilder(JobBuilder it) {
-        this(it.stack, it.thread);
-        purpose = it.purpose;
-        power = it.power;
-        plate = it.plate;
-        slotMm = it.slotMm;
-        twinsAllowed = it.twinsAllowed;
-        stitchWidthMm = it.stitchWidthMm;
-        offCentreMm = it.offCentreMm;
-        spoolNote = it.spoolNote;
-        crossingLayers = it.crossingLayers;
-        stitchingAlready = it.stitchingAlready;
-        school = it.school;
-        systems = it.systems;
-        brokenBefore = it.brokenBefore;
-        washed = it.washed;
-        machineKind = it.machineKind;
-        reach = it.reach;
-        feet = it.feet;
-        dial = it.dial;
+    JobBuilder(JobBuilder jobBuilder) {
+        this(jobBuilder.stack, jobBuilder.thread);
+        purpose = jobBuilder.purpose;
+        power = jobBuilder.power;
+        plate = jobBuilder.plate;
+        slotMm = jobBuilder.slotMm;
+        twinsAllowed = jobBuilder.twinsAllowed;
+        stitchWidthMm = jobBuilder.stitchWidthMm;
+        offCentreMm = jobBuilder.offCentreMm;
+        spoolNote = jobBuilder.spoolNote;
+        crossingLayers = jobBuilder.crossingLayers;
+        stitchingAlready = jobBuilder.stitchingAlready;
+        school = jobBuilder.school;
+        systems = jobBuilder.systems;
+        brokenBefore = jobBuilder.brokenBefore;
+        washed = jobBuilder.washed;
+        machineKind = jobBuilder.machineKind;
+        reach = jobBuilder.reach;
+        feet = jobBuilder.feet;
+        dial = jobBuilder.dial;
     }
 
     public JobBuilder stack(Stack value) {

@@ -22,8 +22,8 @@ final class KindRules {
     final int[] byPast;
 
     KindRules(List<Factor> factors, Needle anyOfTheKind) {
-        Predicate<Factor> speaks = it -> it.speaksOfKindOf(anyOfTheKind);
-        Predicate<Factor> past = it -> it.part() == Part.NEEDLE_WEAR;
+        Predicate<Factor> speaks = factor -> factor.speaksOfKindOf(anyOfTheKind);
+        Predicate<Factor> past = factor -> factor.part() == Part.NEEDLE_WEAR;
         Predicate<Factor> others = past.negate().and(Predicate.not(Factor::asksEyeAndSizeAlone));
         all = places(factors, speaks);
         settled = places(factors, speaks.and(others).and(Predicate.not(Factor::asksTheNeedle)));

@@ -81,7 +81,7 @@ public final class Limits {
     /** Returns what forbids the work with every needle, if anything does. */
     public Optional<Limit> forbidding() {
         return binding.stream()
-                .filter(it -> forbidAll() && it.verdict() == Verdict.AVOID)
+                .filter(limit -> forbidAll() && limit.verdict() == Verdict.AVOID)
                 .findFirst();
     }
 

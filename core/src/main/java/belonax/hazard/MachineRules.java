@@ -37,14 +37,14 @@ final class MachineRules {
     private MachineRules() {}
 
     static final List<Factor> ALL = List.of(
-            moves(BREAK, (job, it) -> isListed(job, it) ? 0 : 4.5)
+            moves(BREAK, (job, needle) -> isListed(job, needle) ? 0 : 4.5)
                     .sameForTheKind()
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
-                    .because((job, it) -> it.needle().system() + " is not on this machine's list ("
+                    .because((job, needle) -> needle.needle().system() + " is not on this machine's list ("
                             + job.systems().stream().map(String::valueOf).collect(Collectors.joining(", "))
                             + "): its eye meets the hook in another place, and it can strike. Take it out."),
-            moves(SKIP, (job, it) -> isListed(job, it) ? 0 : 3.5)
+            moves(SKIP, (job, needle) -> isListed(job, needle) ? 0 : 3.5)
                     .sameForTheKind()
                     .of(Part.MACHINE)
                     .because("A needle of another system brings its loop past the hook too high or too low."),
@@ -65,7 +65,8 @@ final class MachineRules {
                     .because("A strong motor goes through without stalling on the hump."),
             raises(BREAK, 5.0)
                     .when(job -> job.plate() == Plate.STRAIGHT)
-                    .withKind(it -> it.type().isMultiple() || it.point().isWinged())
+                    .withKind(needle ->
+                            needle.type().isMultiple() || needle.point().isWinged())
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
                     .because("The plate or foot that is on has one round hole: this needle would strike it."),
@@ -78,44 +79,46 @@ final class MachineRules {
                                     + " middle, would strike it. Put the zigzag plate and a foot with a slot on."),
             moves(
                             BREAK,
-                            (job, it) -> it.needle().size().bladeMm() + 2 * NeedleTravel.ROUND_MARGIN_MM
+                            (job, needle) -> needle.needle().size().bladeMm() + 2 * NeedleTravel.ROUND_MARGIN_MM
                                             > job.roundHoleMm().orElse(Double.MAX_VALUE) + 1e-9
                                     ? 5.0
                                     : 0)
                     .when(job -> job.roundHoleMm().isPresent())
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
-                    .because((job, it) -> String.format(
+                    .because((job, needle) -> String.format(
                             Locale.ROOT,
                             "A %s wants a round hole %.1f mm across, and this one is %.1f mm: it would strike.",
-                            it.needle().size(),
-                            NeedleTravel.roundHoleMm(it.needle().size().bladeMm()),
+                            needle.needle().size(),
+                            NeedleTravel.roundHoleMm(needle.needle().size().bladeMm()),
                             job.roundHoleMm().orElse(0))),
             raises(BREAK, 0.8)
                     .when(job ->
                             job.plate() == Plate.STRAIGHT && job.roundHoleMm().isEmpty())
-                    .with(it -> it.needle().size().compareTo(NeedleSize.NM_100) > 0)
+                    .with(needle -> needle.needle().size().compareTo(NeedleSize.NM_100) > 0)
                     .of(Part.MACHINE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> String.format(
+                    .because((job, needle) -> String.format(
                             Locale.ROOT,
                             "The round hole of a straight-stitch plate is made for needles up to 100/16; measure it first: a %s"
                                     + " wants %.1f mm.",
-                            it.needle().size(),
-                            NeedleTravel.roundHoleMm(it.needle().size().bladeMm()))),
+                            needle.needle().size(),
+                            NeedleTravel.roundHoleMm(needle.needle().size().bladeMm()))),
             moves(
                             BREAK,
-                            (job, it) ->
-                                    travelMm(job, it.needle()) > job.slotMm().orElse(Double.MAX_VALUE) + 1e-9 ? 5.0 : 0)
+                            (job, needle) -> travelMm(job, needle.needle())
+                                            > job.slotMm().orElse(Double.MAX_VALUE) + 1e-9
+                                    ? 5.0
+                                    : 0)
                     .when(job -> job.slotMm().isPresent() && job.plate() == Plate.ZIGZAG)
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
-                    .because((job, it) -> String.format(
+                    .because((job, needle) -> String.format(
                             Locale.ROOT,
                             "It needs a slot %.1f mm wide and the narrower of plate and foot is %.1f mm: it would strike.",
-                            travelMm(job, it.needle()),
+                            travelMm(job, needle.needle()),
                             job.slotMm().orElse(0))),
-            moves(BREAK, (job, it) -> BROKE_BEFORE * Math.min(2, job.brokenLike(it.needle())))
+            moves(BREAK, (job, needle) -> BROKE_BEFORE * Math.min(2, job.brokenLike(needle.needle())))
                     .when(Job::hasBrokenBefore)
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
@@ -124,7 +127,7 @@ final class MachineRules {
                                     + " fewer layers."),
             raises(BREAK, 2.0)
                     .when(job -> !job.twinsAllowed())
-                    .withKind(it -> it.type().isMultiple())
+                    .withKind(needle -> needle.type().isMultiple())
                     .of(Part.MACHINE)
                     .atBest(Verdict.AVOID)
                     .because(
@@ -137,8 +140,8 @@ final class MachineRules {
         return Math.max(0, load - FELT_FROM) / (1 - FELT_FROM);
     }
 
-    private static boolean isListed(Job job, NeedleInUse it) {
-        return job.systems().contains(it.needle().system());
+    private static boolean isListed(Job job, NeedleInUse needle) {
+        return job.systems().contains(needle.needle().system());
     }
 
     /** Returns the room that a needle needs from side to side: see {@link NeedleTravel}. */

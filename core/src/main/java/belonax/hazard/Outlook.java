@@ -55,7 +55,7 @@ public final class Outlook {
         KindOutlook last = lastAsked;
         if (last == null || !last.isOfKind(needle.needle())) {
             last = kinds.computeIfAbsent(
-                    model.speakingOf(needle.needle()), it -> new KindOutlook(this, rules, it, needle));
+                    model.speakingOf(needle.needle()), kindRules -> new KindOutlook(this, rules, kindRules, needle));
             lastAsked = last;
         }
         return last;

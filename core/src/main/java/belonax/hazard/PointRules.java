@@ -26,36 +26,37 @@ final class PointRules {
                     .onCloth(Carried::isKnit)
                     .withPoint(NeedleType::isBallPoint)
                     .because("The round point slides between the yarns, so no hole or ladder starts."),
-            movesOnCloth(SKIP, it -> -0.8 - 0.004 * it.stretchPercent())
+            movesOnCloth(SKIP, carried -> -0.8 - 0.004 * carried.stretchPercent())
                     .onClothAsFarAs(Carried::elastic)
                     .withPoint(NeedleType::hasDeepScarf)
-                    .becauseOfCloth(it -> "The deep scarf and high eye throw a bigger loop, and a cloth that gives "
-                            + it.percent() + " % closes on a small one."),
-            movesOnCloth(SKIP, it -> 0.7 + 0.02 * Math.max(0, it.stretchPercent() - 45))
+                    .becauseOfCloth(
+                            carried -> "The deep scarf and high eye throw a bigger loop, and a cloth that gives "
+                                    + carried.percent() + " % closes on a small one."),
+            movesOnCloth(SKIP, carried -> 0.7 + 0.02 * Math.max(0, carried.stretchPercent() - 45))
                     .onClothAsFarAs(Carried::elastic)
                     .withPoint(NeedleShapes::ballOverOrdinaryScarf)
-                    .becauseOfCloth(it -> "A knit that gives " + it.percent()
+                    .becauseOfCloth(carried -> "A knit that gives " + carried.percent()
                             + " % can close on a jersey needle's loop; the stretch needle's is bigger."),
             raises(SKIP, 0.5)
                     .onClothAsFarAs(Carried::veryElastic)
                     .withPoint(NeedleShapes::ballOverOrdinaryScarf)
                     .atBest(Verdict.CAN_PASS)
-                    .becauseOfCloth(it -> "A cloth that gives " + it.percent()
+                    .becauseOfCloth(carried -> "A cloth that gives " + carried.percent()
                             + " % is work for a stretch needle; a jersey one can pass if it skips nothing on a scrap."),
             raises(PUCKER, 1.0)
-                    .onClothAsFarAs(it -> it.isKnit() ? 1 - it.elastic() : 0)
+                    .onClothAsFarAs(carried -> carried.isKnit() ? 1 - carried.elastic() : 0)
                     .withKind(PointRules::hasJerseyBeside)
                     .because("On a knit that gives little, a jersey needle sews the straighter row."),
             raises(MARK, 0.5)
-                    .onClothAsFarAs(it -> it.isKnit() ? 1 - it.elastic() : 0)
+                    .onClothAsFarAs(carried -> carried.isKnit() ? 1 - carried.elastic() : 0)
                     .withKind(PointRules::hasJerseyBeside)
                     .because("This knit needs no bigger loop, and the stretch needle's shape is rougher on it."),
-            movesOnCloth(SKIP, it -> 0.9 + 0.018 * it.stretchPercent())
+            movesOnCloth(SKIP, carried -> 0.9 + 0.018 * carried.stretchPercent())
                     .onCloth(Carried::isKnit)
                     .withPoint(NeedleShapes::roundedOrSlender)
-                    .becauseOfCloth(it -> "A plain point carries the knit down with it, and a cloth that gives "
-                            + it.percent() + " % closes on the loop before the hook comes."),
-            movesOnCloth(SKIP, it -> 0.5 + 0.02 * it.stretchPercent())
+                    .becauseOfCloth(carried -> "A plain point carries the knit down with it, and a cloth that gives "
+                            + carried.percent() + " % closes on the loop before the hook comes."),
+            movesOnCloth(SKIP, carried -> 0.5 + 0.02 * carried.stretchPercent())
                     .onCloth(Carried::isKnit)
                     .withPoint(NeedleShapes::easedTip)
                     .because("A slightly rounded embroidery point can still skip on a knit."),
@@ -68,32 +69,35 @@ final class PointRules {
                     .withPoint(NeedleShapes::specialForWovens)
                     .atBest(Verdict.CAN_PASS)
                     .becauseOfCloth(
-                            it -> "Its point is for wovens: on a knit it can pass, so test it first on a scrap."),
+                            carried -> "Its point is for wovens: on a knit it can pass, so test it first on a scrap."),
             raises(SKIP, 0.3)
-                    .onCloth(it -> it.isKnit() && (it.beyondPlainPoint() <= 0.5 || it.hasRubber()))
+                    .onCloth(carried -> carried.isKnit() && (carried.beyondPlainPoint() <= 0.5 || carried.hasRubber()))
                     .withPoint(NeedleType::isPlain)
                     .atBest(Verdict.CAN_PASS)
-                    .becauseOfCloth(it -> it.hasRubber()
+                    .becauseOfCloth(carried -> carried.hasRubber()
                             ? "A universal needle can pass here, because its rounded point spares the rubber; test it first."
                             : "A universal needle can pass on a stable knit; test it first on a scrap."),
-            movesOnCloth(SKIP, it -> 0.5 + 0.008 * Math.max(0, it.stretchPercent() - it.plainPointLimitPercent()))
-                    .onClothAsFarAs(it -> it.hasRubber() ? 0 : it.beyondPlainPoint())
+            movesOnCloth(
+                            SKIP,
+                            carried -> 0.5
+                                    + 0.008 * Math.max(0, carried.stretchPercent() - carried.plainPointLimitPercent()))
+                    .onClothAsFarAs(carried -> carried.hasRubber() ? 0 : carried.beyondPlainPoint())
                     .withPoint(NeedleType::isPlain)
                     .atBest(Verdict.AVOID)
-                    .becauseOfCloth(it -> "A universal needle skips on a knit that gives " + it.percent()
+                    .becauseOfCloth(carried -> "A universal needle skips on a knit that gives " + carried.percent()
                             + " %: take a jersey or stretch needle."),
             raises(SKIP, 0.5)
-                    .onClothAsFarAs(it -> it.hasRubber() ? 0 : it.beyondPlainPoint())
+                    .onClothAsFarAs(carried -> carried.hasRubber() ? 0 : carried.beyondPlainPoint())
                     .withPoint(NeedleShapes::slender)
                     .atBest(Verdict.AVOID)
-                    .becauseOfCloth(it -> "Its point is for wovens, and skips on a knit that gives " + it.percent()
-                            + " %: take a jersey or stretch needle."),
+                    .becauseOfCloth(carried -> "Its point is for wovens, and skips on a knit that gives "
+                            + carried.percent() + " %: take a jersey or stretch needle."),
             raises(MARK, 3.2)
                     .onCloth(Carried::isKnit)
                     .withPoint(NeedleShapes::acute)
                     .atBest(Verdict.AVOID)
                     .because("A sharp point cuts the yarns of a knit, and every cut can run as a ladder."),
-            movesOnCloth(SKIP, it -> 0.9 + 0.018 * it.stretchPercent())
+            movesOnCloth(SKIP, carried -> 0.9 + 0.018 * carried.stretchPercent())
                     .onCloth(Carried::isKnit)
                     .withPoint(NeedleShapes::acute)
                     .because("A knit closes on the small loop of a plain needle."));
@@ -135,7 +139,7 @@ final class PointRules {
                                     + " stack skips."),
             raises(PUCKER, 0.8)
                     .when(job -> !roundedMayPass(job))
-                    .onClothAsFarAs(it -> it.isWoven() ? 1 - it.crisp() : 0)
+                    .onClothAsFarAs(carried -> carried.isWoven() ? 1 - carried.crisp() : 0)
                     .withKind(PointRules::isFlatStretch)
                     .because(
                             "On a woven with some give a stretch needle sews, but its ball point lets the line wander."),
@@ -161,7 +165,7 @@ final class PointRules {
             lowers(SKIP, 0.5)
                     .onClothAsFarAs(Carried::cleanlyPierced)
                     .withPoint(NeedleType::isFineAcute)
-                    .becauseOfCloth(it -> it.surface() > 0
+                    .becauseOfCloth(carried -> carried.surface() > 0
                             ? "The slim point pierces the coating with a small clean hole."
                             : "The slim point goes through close, fine yarns instead of pushing them."),
             lowers(MARK, 0.5)
@@ -170,7 +174,7 @@ final class PointRules {
                     .because("A fine acute point leaves the smallest hole."),
             raises(MARK, 0.6)
                     .when(job -> job.isWoven() && !isFineLine(job))
-                    .onClothAsFarAs(it -> it.isWoven() ? 1 - it.cleanlyPierced() : 0)
+                    .onClothAsFarAs(carried -> carried.isWoven() ? 1 - carried.cleanlyPierced() : 0)
                     .withPoint(NeedleType::isFineAcute)
                     .because(
                             "On an ordinary woven a sharp point now and then cuts a yarn that a rounded one slips past."),
@@ -199,11 +203,12 @@ final class PointRules {
                     .withPoint(NeedleShapes::roundedOverFullBlade)
                     .because("A rounded point punches a ragged hole in a coating."),
             raises(MARK, 0.7)
-                    .onClothAsFarAs(it -> it.isWoven() && !it.isOpen() ? it.delicacy() : 0)
+                    .onClothAsFarAs(carried -> carried.isWoven() && !carried.isOpen() ? carried.delicacy() : 0)
                     .withPoint(NeedleShapes::forWovens)
                     .because("A rounded point can pull a yarn of silk or sheer cloth into a line that shows."),
             raises(SKIP, 3.0)
-                    .onCloth(it -> !it.isKnit() && !it.isHide() && it.keepsHoles() && it.surface() > 0)
+                    .onCloth(carried ->
+                            !carried.isKnit() && !carried.isHide() && carried.keepsHoles() && carried.surface() > 0)
                     .withPoint(NeedleType::isBallPoint)
                     .atBest(Verdict.AVOID)
                     .because("A ball point stretches film and coating instead of piercing it."));
@@ -229,13 +234,13 @@ final class PointRules {
                     .because("A slim acute tip bends in dense cloth and in many layers."));
 
     /** An overlocker's own needle has a stretch point for every cloth, so the rule for crisp wovens is not for it. */
-    private static boolean isFlatStretch(Needle it) {
-        return it.point().hasDeepScarf() && it.system() != NeedleSystem.HAX1SP;
+    private static boolean isFlatStretch(Needle needle) {
+        return needle.point().hasDeepScarf() && needle.system() != NeedleSystem.HAX1SP;
     }
 
     /** Jersey is a choice only among single needles of the usual system: no twin and no overlock needle is made with it. */
-    private static boolean hasJerseyBeside(Needle it) {
-        return isFlatStretch(it) && !it.type().isMultiple();
+    private static boolean hasJerseyBeside(Needle needle) {
+        return isFlatStretch(needle) && !needle.type().isMultiple();
     }
 
     /** A knit that gives, or rubber, takes its rounded point with it into a seam with a woven. */

@@ -55,7 +55,7 @@ public final class Prediction {
 
     /** Returns the same prediction with one hazard raised by as many log-odds: what was seen to go wrong. */
     public Prediction raisedBy(Hazard hazard, double logOdds) {
-        return movedBy(it -> it == hazard ? logOdds : 0);
+        return movedBy(otherHazard -> otherHazard == hazard ? logOdds : 0);
     }
 
     private Prediction movedBy(ToDoubleFunction<Hazard> logOdds) {
@@ -80,24 +80,25 @@ public final class Prediction {
 
     /** Tells whether machine or wear rules it out, which no success elsewhere can lift. */
     public boolean isRuledOutByMachineOrWear() {
-        return limits().anyMatch(it -> it.limit() == Verdict.AVOID
-                && (it.factor().part() == Part.MACHINE || it.factor().part() == Part.NEEDLE_WEAR));
+        return limits().anyMatch(firing -> firing.limit() == Verdict.AVOID
+                && (firing.factor().part() == Part.MACHINE || firing.factor().part() == Part.NEEDLE_WEAR));
     }
 
     /** Tells whether it would strike plate or foot, or stand wrongly in the machine. */
     public boolean isStruckByPlateOrFoot() {
-        return limits().anyMatch(it -> it.limit() == Verdict.AVOID
-                && it.factor().part() == Part.MACHINE
+        return limits().anyMatch(firing -> firing.limit() == Verdict.AVOID
+                && firing.factor().part() == Part.MACHINE
                 && outlook.job().systems().contains(needle.needle().system()));
     }
 
     /** Returns why, the weightiest first: what moves the expected harm most. */
     public List<Reason> reasons() {
         List<Reason> reasons = new ArrayList<>();
-        for (Firing it : outlook.factors(needle)) {
-            double weight = it.weight(needle);
+        for (Firing firing : outlook.factors(needle)) {
+            double weight = firing.weight(needle);
             if (Math.abs(weight) >= SPOKEN_OF) {
-                reasons.add(new Reason(it.factor().hazard(), it.factor().part(), weight, it.reason(needle)));
+                reasons.add(
+                        new Reason(firing.factor().hazard(), firing.factor().part(), weight, firing.reason(needle)));
             }
         }
         reasons.sort(Comparator.comparingDouble(this::harmMoved).reversed());
@@ -119,9 +120,9 @@ public final class Prediction {
 
     /** Returns why this needle is limited to its verdict, in the order of the rules; empty when nothing limits it. */
     public List<String> limitReasons() {
-        return limits().filter(it -> it.limit() == limit)
-                .sorted(Comparator.comparing(it -> it.factor().part() != Part.MACHINE))
-                .map(it -> it.reason(needle))
+        return limits().filter(firing -> firing.limit() == limit)
+                .sorted(Comparator.comparing(firing -> firing.factor().part() != Part.MACHINE))
+                .map(firing -> firing.reason(needle))
                 .toList();
     }
 
@@ -131,22 +132,23 @@ public final class Prediction {
      */
     public List<String> deciding(Verdict verdict) {
         Stream<String> ofTheMachine = limits().filter(
-                        it -> it.limit() == verdict && it.factor().part() == Part.MACHINE)
-                .map(it -> it.reason(needle));
+                        firing -> firing.limit() == verdict && firing.factor().part() == Part.MACHINE)
+                .map(firing -> firing.reason(needle));
         Stream<String> ofTheJob = outlook.job().limits().binding().stream()
-                .filter(it -> it.verdict() == verdict && limitsOfTheJob() == verdict)
+                .filter(limit -> limit.verdict() == verdict && limitsOfTheJob() == verdict)
                 .map(Limit::text);
         Stream<String> ofTheNeedle =
-                limits().filter(it -> it.limit() == verdict).map(it -> it.reason(needle));
+                limits().filter(firing -> firing.limit() == verdict).map(firing -> firing.reason(needle));
         Stream<String> raising = reasons().stream().filter(Reason::raises).map(Reason::text);
         return Stream.of(ofTheMachine, ofTheJob, ofTheNeedle, raising)
-                .flatMap(it -> it)
+                .flatMap(stream -> stream)
                 .distinct()
                 .toList();
     }
 
     private Stream<Firing> limits() {
-        return outlook.factors(needle).stream().filter(it -> it.limit() != Verdict.GOOD && it.weight(needle) != 0);
+        return outlook.factors(needle).stream()
+                .filter(firing -> firing.limit() != Verdict.GOOD && firing.weight(needle) != 0);
     }
 
     private double harmMoved(Reason reason) {

@@ -58,7 +58,9 @@ public enum Purpose {
 
         /** Returns the purposes of the group, in their order. */
         public List<Purpose> purposes() {
-            return Stream.of(Purpose.values()).filter(it -> it.group == this).toList();
+            return Stream.of(Purpose.values())
+                    .filter(purpose -> purpose.group == this)
+                    .toList();
         }
     }
 

@@ -49,147 +49,160 @@ final class SizeRules {
     private SizeRules() {}
 
     static final List<Factor> ALL = List.of(
-            moves(BREAK, (job, it) -> isWing(it) ? 0 : -0.3 * (1 - Fade.between(offBySteps(job, it), 0.5, 2)))
+            moves(
+                            BREAK,
+                            (job, needle) ->
+                                    isWing(needle) ? 0 : -0.3 * (1 - Fade.between(offBySteps(job, needle), 0.5, 2)))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> it.needle().size() + " suits what lies under the foot, " + grams(job)
+                    .because((job, needle) -> needle.needle().size() + " suits what lies under the foot, " + grams(job)
                             + " g/m²: it asks for " + job.clothWindow().sizes() + "."),
-            moves(BREAK, (job, it) -> school(job) * slope(tooThinBySteps(job, it), thinEdge(job), 0.70, 0.85))
+            moves(BREAK, (job, needle) -> school(job) * slope(tooThinBySteps(job, needle), thinEdge(job), 0.70, 0.85))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> isInside(job, it)
-                            ? it.needle().size() + " is at the thin end of what this cloth asks for."
-                            : it.needle().size() + " is thin for " + grams(job)
+                    .because((job, needle) -> isInside(job, needle)
+                            ? needle.needle().size() + " is at the thin end of what this cloth asks for."
+                            : needle.needle().size() + " is thin for " + grams(job)
                                     + " g/m² under the foot: the cloth bends it."),
-            moves(SKIP, (job, it) -> school(job) * slope(tooThinBySteps(job, it), thinEdge(job), 0.40, 0.45))
+            moves(SKIP, (job, needle) -> school(job) * slope(tooThinBySteps(job, needle), thinEdge(job), 0.40, 0.45))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> "A blade that " + grams(job) + " g/m² bends aside misses the hook."),
+                    .because((job, needle) -> "A blade that " + grams(job) + " g/m² bends aside misses the hook."),
             moves(
                             MARK,
-                            (job, it) -> school(job)
+                            (job, needle) -> school(job)
                                     * showing(job)
-                                    * slope(tooThickBySteps(job, it), thickEdge(job), 0.50, 0.42))
+                                    * slope(tooThickBySteps(job, needle), thickEdge(job), 0.50, 0.42))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> isInside(job, it)
-                            ? it.needle().size() + " is at the thick end of what this cloth asks for."
-                            : it.needle().size() + " leaves bigger holes than a cloth asking for "
+                    .because((job, needle) -> isInside(job, needle)
+                            ? needle.needle().size() + " is at the thick end of what this cloth asks for."
+                            : needle.needle().size() + " leaves bigger holes than a cloth asking for "
                                     + job.clothWindow().sizes() + " can close."),
-            moves(MARK, (job, it) -> OUTSIDE * beyondGood(tooThickToBeGood(job, it)))
+            moves(MARK, (job, needle) -> OUTSIDE * beyondGood(tooThickToBeGood(job, needle)))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "Too thick to be good here: the holes of "
-                            + it.needle().size().withArticle() + " show, or the seam draws up beside them."),
-            moves(MARK, (job, it) -> OUTSIDE * beyondGood(tooThickToBeGood(job, it) - FAR_OUTSIDE_STEPS))
+                    .because((job, needle) -> "Too thick to be good here: the holes of "
+                            + needle.needle().size().withArticle() + " show, or the seam draws up beside them."),
+            moves(MARK, (job, needle) -> OUTSIDE * beyondGood(tooThickToBeGood(job, needle) - FAR_OUTSIDE_STEPS))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.AVOID)
-                    .because((job, it) ->
-                            "A blade of " + it.needle().size() + " leaves rows of holes in this cloth that stay."),
-            moves(BREAK, (job, it) -> OUTSIDE * beyondGood(tooThinToBeGood(job, it)))
+                    .because((job, needle) ->
+                            "A blade of " + needle.needle().size() + " leaves rows of holes in this cloth that stay."),
+            moves(BREAK, (job, needle) -> OUTSIDE * beyondGood(tooThinToBeGood(job, needle)))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "Too thin to be good here: the cloth can bend "
-                            + it.needle().size().withArticle() + "."),
-            moves(BREAK, (job, it) -> OUTSIDE * beyondGood(tooThinToBeGood(job, it) - FAR_OUTSIDE_STEPS))
+                    .because((job, needle) -> "Too thin to be good here: the cloth can bend "
+                            + needle.needle().size().withArticle() + "."),
+            moves(BREAK, (job, needle) -> OUTSIDE * beyondGood(tooThinToBeGood(job, needle) - FAR_OUTSIDE_STEPS))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.AVOID)
-                    .because((job, it) -> "A blade of " + it.needle().size() + " bends or breaks in this cloth."),
-            moves(SHRED, (job, it) -> OUTSIDE_THE_EYE * beyondGood(eyeTooTightToBeGood(job, it)))
+                    .because((job, needle) ->
+                            "A blade of " + needle.needle().size() + " bends or breaks in this cloth."),
+            moves(SHRED, (job, needle) -> OUTSIDE_THE_EYE * beyondGood(eyeTooTightToBeGood(job, needle)))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "The eye of " + it.needle().size().withArticle() + " is too tight for "
-                            + job.thread().texWords() + " to be good: it frays before the seam is done."),
-            moves(SKIP, (job, it) -> OUTSIDE_THE_EYE * beyondGood(tooSlackToBeGood(job, it)))
+                    .because((job, needle) ->
+                            "The eye of " + needle.needle().size().withArticle() + " is too tight for "
+                                    + job.thread().texWords() + " to be good: it frays before the seam is done."),
+            moves(SKIP, (job, needle) -> OUTSIDE_THE_EYE * beyondGood(tooSlackToBeGood(job, needle)))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "In the hole of " + it.needle().size().withArticle() + " "
-                            + job.thread().texWords() + (isSingle(job) ? " lies" : " lie")
-                            + " slack, so that needle passes at most."),
-            moves(PUCKER, (job, it) -> school(job) * slope(tooThickBySteps(job, it), thickEdge(job), 0.24, 0.18))
+                    .because((job, needle) ->
+                            "In the hole of " + needle.needle().size().withArticle() + " "
+                                    + job.thread().texWords() + (isSingle(job) ? " lies" : " lie")
+                                    + " slack, so that needle passes at most."),
+            moves(
+                            PUCKER,
+                            (job, needle) ->
+                                    school(job) * slope(tooThickBySteps(job, needle), thickEdge(job), 0.24, 0.18))
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
                     .because("A blade thicker than the cloth asks for pushes it into a pucker."),
             moves(SHRED, SizeRules::tightEye)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> "The eye of " + it.needle().size().withArticle() + " is only "
-                            + String.format(Locale.ROOT, "%.2f", eyeOverThread(job, it))
+                    .because((job, needle) -> "The eye of "
+                            + needle.needle().size().withArticle() + " is only "
+                            + String.format(Locale.ROOT, "%.2f", eyeOverThread(job, needle))
                             + " times as wide as " + job.thread().texWords()
                             + (isSingle(job) ? " is" : " are") + " thick; it wants 1.4 times, or the thread frays."),
-            moves(SHRED, (job, it) -> eyeOverThread(job, it) >= ThreadWindow.COMFORT ? -0.2 : 0)
+            moves(SHRED, (job, needle) -> eyeOverThread(job, needle) >= ThreadWindow.COMFORT ? -0.2 : 0)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> "The eye is " + String.format(Locale.ROOT, "%.1f", eyeOverThread(job, it))
-                            + " times as wide as the thread is thick, so "
-                            + job.thread().texWords() + (isSingle(job) ? " runs freely." : " run freely.")),
+                    .because((job, needle) ->
+                            "The eye is " + String.format(Locale.ROOT, "%.1f", eyeOverThread(job, needle))
+                                    + " times as wide as the thread is thick, so "
+                                    + job.thread().texWords() + (isSingle(job) ? " runs freely." : " run freely.")),
             moves(SKIP, SizeRules::emptyHole)
                     .byEyeAndSize()
                     .of(Part.NEEDLE_SIZE)
-                    .because((job, it) -> "A thread of " + job.thread().texWords() + " is too fine to fill the hole of "
-                            + it.needle().size().withArticle() + ": the loop goes slack and stitches skip."),
-            moves(SHRED, (job, it) -> isWing(it) ? 0 : NO_SIZE_LEFT * job.threadTooThick(it.needle()))
+                    .because((job, needle) -> "A thread of " + job.thread().texWords()
+                            + " is too fine to fill the hole of "
+                            + needle.needle().size().withArticle() + ": the loop goes slack and stitches skip."),
+            moves(SHRED, (job, needle) -> isWing(needle) ? 0 : NO_SIZE_LEFT * job.threadTooThick(needle.needle()))
                     .sameForTheKind()
                     .of(Part.NEEDLE_SIZE)
                     .because(
                             "With this eye no size suits both the cloth and the thread: the cloth keeps a bigger hole, or the"
                                     + " thread frays."),
-            moves(SKIP, (job, it) -> isWing(it) ? 0 : NO_SIZE_LEFT * job.threadTooFine())
+            moves(SKIP, (job, needle) -> isWing(needle) ? 0 : NO_SIZE_LEFT * job.threadTooFine())
                     .sameForTheKind()
                     .of(Part.NEEDLE_SIZE)
                     .because(
                             "The thread is too fine for the sizes that this cloth asks for: the needle bends, or the loop goes"
                                     + " slack."));
 
-    private static boolean isWing(NeedleInUse it) {
-        return it.needle().point().isWinged();
+    private static boolean isWing(NeedleInUse needle) {
+        return needle.needle().point().isWinged();
     }
 
     /**
      * Returns by how many sizes a needle lies outside those that are good for cloth and thread; 0 or less inside. An eye too tight
      * by 0.15 thread diameters counts as one size.
      */
-    static double outsideBySizes(Job job, NeedleInUse it) {
+    static double outsideBySizes(Job job, NeedleInUse needle) {
         return Math.max(
-                Math.max(tooThickToBeGood(job, it), tooThinToBeGood(job, it)),
-                Math.max(eyeTooTightToBeGood(job, it), tooSlackToBeGood(job, it)) / EYE_OF_A_SIZE);
+                Math.max(tooThickToBeGood(job, needle), tooThinToBeGood(job, needle)),
+                Math.max(eyeTooTightToBeGood(job, needle), tooSlackToBeGood(job, needle)) / EYE_OF_A_SIZE);
     }
 
     /** Returns by how many steps a blade is thicker than what the cloth closes on; a thick thread fills a bigger hole. */
-    private static double tooThickToBeGood(Job job, NeedleInUse it) {
-        if (isWing(it)) {
+    private static double tooThickToBeGood(Job job, NeedleInUse needle) {
+        if (isWing(needle)) {
             return 0;
         }
         double filled = NeedleSize.stepOf(job.threadDiameterMm() / FILLED * 100);
         double cloth = job.clothWindow().goodTo();
         double closes = Math.max(cloth, Math.min(cloth + 1, filled));
-        return it.needle().size().step() - closes - leeway(job.school().threadWeight());
+        return needle.needle().size().step() - closes - leeway(job.school().threadWeight());
     }
 
-    private static double tooThinToBeGood(Job job, NeedleInUse it) {
-        return isWing(it)
+    private static double tooThinToBeGood(Job job, NeedleInUse needle) {
+        return isWing(needle)
                 ? 0
                 : job.clothWindow().goodFrom()
-                        - it.needle().size().step()
+                        - needle.needle().size().step()
                         - leeway(job.school().threadWeight());
     }
 
-    private static double eyeTooTightToBeGood(Job job, NeedleInUse it) {
+    private static double eyeTooTightToBeGood(Job job, NeedleInUse needle) {
         double least = GOOD_EYE - job.sheerness() * (GOOD_EYE - ThreadWindow.TIGHTEST);
-        return isWing(it)
+        return isWing(needle)
                 ? 0
-                : (least - eyeOverThread(job, it)) * 10 - leeway(job.school().clothWeight());
+                : (least - eyeOverThread(job, needle)) * 10
+                        - leeway(job.school().clothWeight());
     }
 
-    private static double tooSlackToBeGood(Job job, NeedleInUse it) {
-        double over = it.needle().size().nm() / (SLACK_FROM * job.largestThreadNm()) - 1;
-        return isWing(it) ? 0 : over * 10 - leeway(job.school().clothWeight());
+    private static double tooSlackToBeGood(Job job, NeedleInUse needle) {
+        double over = needle.needle().size().nm() / (SLACK_FROM * job.largestThreadNm()) - 1;
+        return isWing(needle) ? 0 : over * 10 - leeway(job.school().clothWeight());
     }
 
     /** Whoever lets one of the two decide asks less of the other. */
@@ -201,31 +214,33 @@ final class SizeRules {
         return Math.max(0, Math.min(1, beyond));
     }
 
-    private static boolean isInside(Job job, NeedleInUse it) {
-        return job.clothWindow().sizes().contains(it.needle().size());
+    private static boolean isInside(Job job, NeedleInUse needle) {
+        return job.clothWindow().sizes().contains(needle.needle().size());
     }
 
     private static double school(Job job) {
         return job.school().clothWeight();
     }
 
-    private static double tooThinBySteps(Job job, NeedleInUse it) {
-        return isWing(it)
+    private static double tooThinBySteps(Job job, NeedleInUse needle) {
+        return isWing(needle)
                 ? 0
-                : job.clothWindow().bestStep() - it.needle().size().step();
+                : job.clothWindow().bestStep() - needle.needle().size().step();
     }
 
-    private static double tooThickBySteps(Job job, NeedleInUse it) {
-        return isWing(it) ? 0 : it.needle().size().step() - job.clothWindow().bestStep();
+    private static double tooThickBySteps(Job job, NeedleInUse needle) {
+        return isWing(needle)
+                ? 0
+                : needle.needle().size().step() - job.clothWindow().bestStep();
     }
 
     /** Holes show more on cloth that snags and shows them. */
     private static double showing(Job job) {
-        return job.stack().carries(it -> it.has(Trait.DELICATE)) ? 1.3 : 1;
+        return job.stack().carries(cloth -> cloth.has(Trait.DELICATE)) ? 1.3 : 1;
     }
 
-    private static double offBySteps(Job job, NeedleInUse it) {
-        return Math.abs(job.clothWindow().bestStep() - it.needle().size().step());
+    private static double offBySteps(Job job, NeedleInUse needle) {
+        return Math.abs(job.clothWindow().bestStep() - needle.needle().size().step());
     }
 
     /** Returns how many steps below its own size the cloth does not yet bend the blade. */
@@ -252,13 +267,13 @@ final class SizeRules {
         return job.thread().strands() == 1;
     }
 
-    private static double eyeOverThread(Job job, NeedleInUse it) {
-        return it.needle().eyeWidthMm() / job.threadDiameterMm();
+    private static double eyeOverThread(Job job, NeedleInUse needle) {
+        return needle.needle().eyeWidthMm() / job.threadDiameterMm();
     }
 
     /** Rises slowly below the comfortable width, steeper towards the width that still sews, and slower again beyond it. */
-    private static double tightEye(Job job, NeedleInUse it) {
-        double ratio = eyeOverThread(job, it);
+    private static double tightEye(Job job, NeedleInUse needle) {
+        double ratio = eyeOverThread(job, needle);
         if (ratio >= ThreadWindow.COMFORT) {
             return 0;
         }
@@ -269,13 +284,13 @@ final class SizeRules {
                 * (EYE_STILL_SEWS * within * within + EYE_BEYOND * (1 - Math.exp(-beyond / 2)));
     }
 
-    private static double emptyHole(Job job, NeedleInUse it) {
-        if (isWing(it)) {
+    private static double emptyHole(Job job, NeedleInUse needle) {
+        if (isWing(needle)) {
             return 0;
         }
         double largestNm =
-                job.threadWindow(it.needle().point().eye().widthShare()).maxNm();
-        double over = it.needle().size().nm() / largestNm - 1;
+                job.threadWindow(needle.needle().point().eye().widthShare()).maxNm();
+        double over = needle.needle().size().nm() / largestNm - 1;
         return over <= 0 ? 0 : job.school().threadWeight() * EMPTY_HOLE * (1 - Math.exp(-over / 0.35));
     }
 

@@ -49,19 +49,19 @@ final class SpecialNeedleRules {
                     .because("The larger polished eye and eased scarf spare the thread at speed."),
             raises(PUCKER, 0.5)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
-                    .with(it -> NeedleShapes.polishedEye(it.needle().point())
-                            && it.needle().size().nm() > 75)
+                    .with(needle -> NeedleShapes.polishedEye(needle.needle().point())
+                            && needle.needle().size().nm() > 75)
                     .because(
                             "A blade thicker than a 75/11 makes dense stitching coarser: keep it for thread that frays."),
             lowers(PUCKER, 0.6)
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
-                    .with(it -> NeedleShapes.polishedEye(it.needle().point())
-                            && it.needle().size().nm() == 75)
+                    .with(needle -> NeedleShapes.polishedEye(needle.needle().point())
+                            && needle.needle().size().nm() == 75)
                     .because("A 75/11 keeps dense stitching fine; take a 90/14 at the first fraying."),
             raises(SHRED, 1.0)
                     .when(job ->
                             job.purpose() == Purpose.EMBROIDERY && !job.thread().isMetallic())
-                    .withKind(it -> it.point().eye().widthShare() < 0.45)
+                    .withKind(needle -> needle.point().eye().widthShare() < 0.45)
                     .because("A standard eye rubs the thread thousands of times a minute in embroidery."),
             raises(SKIP, 1.0)
                     .when(job -> !job.purpose().isDense())
@@ -90,7 +90,7 @@ final class SpecialNeedleRules {
                     .because("Its long eye takes drag off a fragile thread."),
             raises(SHRED, 1.2)
                     .when(job -> job.thread().isMetallic())
-                    .withKind(it -> it.point().eye().lengthMm() < 1.7)
+                    .withKind(needle -> needle.point().eye().lengthMm() < 1.7)
                     .because("A short eye strips the metal from metallic thread."),
             lowers(SKIP, 0.5)
                     .when(job -> job.thread().isMonofilament())
@@ -133,7 +133,7 @@ final class SpecialNeedleRules {
                     .because("The flared blade parts loose yarns, and the stitch holds the opening."),
             raises(PUCKER, 1.2)
                     .when(SpecialNeedleRules::isOpenwork)
-                    .withKind(it -> !it.point().isWinged())
+                    .withKind(needle -> !needle.point().isWinged())
                     .atBest(Verdict.CAN_PASS)
                     .because("Without the flared blade of a wing needle the openings hardly show."),
             raises(PUCKER, 0.9)
@@ -153,7 +153,7 @@ final class SpecialNeedleRules {
                     .because("A wing needle opens a hole at every stitch: it is for openwork only."),
             raises(MARK, 4.0)
                     .when(SpecialNeedleRules::isOpenwork)
-                    .onCloth(it -> it.isKnit() || it.isTight() || it.keepsHoles())
+                    .onCloth(carried -> carried.isKnit() || carried.isTight() || carried.keepsHoles())
                     .withPoint(NeedleType::isWinged)
                     .atBest(Verdict.AVOID)
                     .because("A wing needle tears knits and dense cloth instead of opening them."),
@@ -174,31 +174,34 @@ final class SpecialNeedleRules {
                     .because("A slotted needle is not for fast work: the thread slips out or frays."),
             // Several needles on one shank
             raises(SKIP, 0.5)
-                    .withKind(it -> it.type().isMultiple())
+                    .withKind(needle -> needle.type().isMultiple())
                     .because("Several needles share one hook, and each throws its loop a little off its best place."),
             raises(BREAK, 0.4)
-                    .withKind(it -> it.type().isMultiple())
+                    .withKind(needle -> needle.type().isMultiple())
                     .because("Several blades on one shank have less room; turn the wheel by hand through one full"
                             + " pattern."),
             raises(BREAK, 3.0)
                     .when(job -> job.purpose() == Purpose.BUTTONHOLE || job.purpose() == Purpose.BAR_TACK)
-                    .withKind(it -> it.type().isMultiple())
+                    .withKind(needle -> needle.type().isMultiple())
                     .atBest(Verdict.AVOID)
                     .because("A twin needle cannot sew a buttonhole or a tack: its needles cross each other's legs."),
             raises(BREAK, 3.0)
                     .when(job -> job.purpose().isByHand() || job.purpose() == Purpose.EMBROIDERY)
-                    .withKind(it -> it.type().isMultiple())
+                    .withKind(needle -> needle.type().isMultiple())
                     .atBest(Verdict.AVOID)
                     .because("Twins are never for darning, eyelets or free work: moved sideways, one needle crosses the"
                             + " other's thread and strikes."),
             // Free-motion
-            moves(BREAK, (job, it) -> 0.03 * Math.max(0, 90 - it.needle().size().nm()))
+            moves(
+                            BREAK,
+                            (job, needle) -> 0.03
+                                    * Math.max(0, 90 - needle.needle().size().nm()))
                     .when(job -> job.purpose().isByHand())
                     .of(Part.NEEDLE_SIZE)
                     .because("In free-motion work the hands load the blade sideways, and a thin one bends."),
             raises(BREAK, 1.5)
                     .when(job -> job.purpose().isByHand())
-                    .with(it -> it.needle().size().nm() < 75)
+                    .with(needle -> needle.needle().size().nm() < 75)
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.CAN_PASS)
                     .because(
@@ -206,7 +209,7 @@ final class SpecialNeedleRules {
                                     + " thinner one into the plate."),
             raises(BREAK, 1.0)
                     .when(job -> job.purpose().isByHand())
-                    .with(it -> it.needle().size().nm() < 65)
+                    .with(needle -> needle.needle().size().nm() < 65)
                     .of(Part.NEEDLE_SIZE)
                     .atBest(Verdict.AVOID)
                     .because("In free-motion work a 60/8 bends into the plate sooner or later."));
@@ -216,9 +219,9 @@ final class SpecialNeedleRules {
     }
 
     /** Returns how far pile, loft or weight closes what the blade opened, 0 to 1. */
-    private static double closesOverOpenings(Carried it) {
-        boolean soft = it.cloth().has(Trait.PILE) || it.cloth().has(Trait.LOFTY);
-        return soft ? 1 : Fade.in(it.cloth().weightGsm(), 240);
+    private static double closesOverOpenings(Carried carried) {
+        boolean soft = carried.cloth().has(Trait.PILE) || carried.cloth().has(Trait.LOFTY);
+        return soft ? 1 : Fade.in(carried.cloth().weightGsm(), 240);
     }
 
     private static boolean isOpenwork(Job job) {

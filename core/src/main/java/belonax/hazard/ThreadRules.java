@@ -37,7 +37,10 @@ final class ThreadRules {
                     .when(job -> job.thread().quality() == Quality.UNKNOWN)
                     .of(Part.THREAD)
                     .because("A thread that nobody can name may be old or cheap: snap-test it first."),
-            moves(SHRED, (job, it) -> 0.12 * Math.max(0, 80 - it.needle().size().nm()))
+            moves(
+                            SHRED,
+                            (job, needle) -> 0.12
+                                    * Math.max(0, 80 - needle.needle().size().nm()))
                     .when(job -> job.thread().isMetallic())
                     .of(Part.THREAD)
                     .because("Metallic thread wants an 80 or a 90: a finer blade's eye and groove strip it."),
@@ -96,11 +99,11 @@ final class ThreadRules {
                     .when(job -> job.purpose() == Purpose.EMBROIDERY)
                     .of(Part.THREAD)
                     .because("Embroidery runs fast and crosses itself, and every crossing rubs the thread."),
-            moves(SHRED, (job, it) -> job.spoolNote().names(it.needle()) ? -0.4 : 0)
+            moves(SHRED, (job, needle) -> job.spoolNote().names(needle.needle()) ? -0.4 : 0)
                     .when(job -> !job.spoolNote().isEmpty())
                     .of(Part.THREAD)
                     .because("The spool itself names this needle for its thread."),
-            moves(PUCKER, (job, it) -> job.spoolNote().names(it.needle()) ? -0.2 : 0)
+            moves(PUCKER, (job, needle) -> job.spoolNote().names(needle.needle()) ? -0.2 : 0)
                     .when(job -> !job.spoolNote().isEmpty())
                     .of(Part.THREAD)
                     .because("With the needle that the spool names, this thread lies as it was made to."));

@@ -16,28 +16,29 @@ final class WearRules {
     private WearRules() {}
 
     static final List<Factor> ALL = List.of(
-            moves(SKIP, (job, it) -> 0.10 * it.effectiveHours())
+            moves(SKIP, (job, needle) -> 0.10 * needle.effectiveHours())
                     .of(Part.NEEDLE_WEAR)
-                    .because((job, it) -> "After " + hours(it)
+                    .because((job, needle) -> "After " + hours(needle)
                             + " hours of work the point is dulling, and a dull point is" + " late."),
-            moves(SHRED, (job, it) -> 0.08 * it.effectiveHours())
+            moves(SHRED, (job, needle) -> 0.08 * needle.effectiveHours())
                     .of(Part.NEEDLE_WEAR)
                     .because("The thread wears grooves into a used eye, and they fray it."),
-            moves(MARK, (job, it) -> 0.10 * it.effectiveHours())
+            moves(MARK, (job, needle) -> 0.10 * needle.effectiveHours())
                     .of(Part.NEEDLE_WEAR)
                     .because("A dulled point pushes and snags where a new one slips through."),
-            moves(BREAK, (job, it) -> 0.08 * it.effectiveHours())
+            moves(BREAK, (job, needle) -> 0.08 * needle.effectiveHours())
                     .of(Part.NEEDLE_WEAR)
                     .because("A needle that has worked long may be bent without showing it."),
-            moves(SKIP, (job, it) -> isWorn(it) ? 0.3 : 0)
+            moves(SKIP, (job, needle) -> isWorn(needle) ? 0.3 : 0)
                     .of(Part.NEEDLE_WEAR)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, it) -> "It has done " + hours(it)
+                    .because((job, needle) -> "It has done " + hours(needle)
                             + " hours; from 8 on it can pass at most, so put in a new one for work that matters."),
-            moves(SKIP, (job, it) -> it.effectiveHours() >= NeedleInUse.SPENT_HOURS ? 0.6 : 0)
+            moves(SKIP, (job, needle) -> needle.effectiveHours() >= NeedleInUse.SPENT_HOURS ? 0.6 : 0)
                     .of(Part.NEEDLE_WEAR)
                     .atBest(Verdict.AVOID)
-                    .because((job, it) -> "It has done " + hours(it) + " hours and is spent: put in a new one."),
+                    .because(
+                            (job, needle) -> "It has done " + hours(needle) + " hours and is spent: put in a new one."),
             raises(BREAK, 3.0)
                     .with(NeedleInUse::struck)
                     .of(Part.NEEDLE_WEAR)
@@ -52,11 +53,11 @@ final class WearRules {
                     .of(Part.NEEDLE_WEAR)
                     .because("A bent blade passes the hook at the wrong distance."));
 
-    private static boolean isWorn(NeedleInUse it) {
-        return it.effectiveHours() >= NeedleInUse.WORN_HOURS && it.effectiveHours() < NeedleInUse.SPENT_HOURS;
+    private static boolean isWorn(NeedleInUse needle) {
+        return needle.effectiveHours() >= NeedleInUse.WORN_HOURS && needle.effectiveHours() < NeedleInUse.SPENT_HOURS;
     }
 
-    private static String hours(NeedleInUse it) {
-        return String.format(Locale.ROOT, "%.1f", it.effectiveHours());
+    private static String hours(NeedleInUse needle) {
+        return String.format(Locale.ROOT, "%.1f", needle.effectiveHours());
     }
 }

@@ -40,9 +40,11 @@ public final class KaplanMeier {
         double greenwood = 0;
         double hazard = 0;
         for (double time : times) {
-            int atRisk = (int) lives.stream().filter(it -> it.hours() >= time).count();
+            int atRisk = (int) lives.stream()
+                    .filter(observedLife -> observedLife.hours() >= time)
+                    .count();
             int failures = (int) lives.stream()
-                    .filter(it -> it.failed() && it.hours() == time)
+                    .filter(observedLife -> observedLife.failed() && observedLife.hours() == time)
                     .count();
             survival *= 1 - (double) failures / atRisk;
             greenwood += atRisk == failures ? 0 : (double) failures / ((double) atRisk * (atRisk - failures));
@@ -60,9 +62,9 @@ public final class KaplanMeier {
     /** Returns the share that survives so many hours. */
     public double survival(double hours) {
         double survival = 1;
-        for (Step it : steps) {
-            if (it.hours() <= hours) {
-                survival = it.survival();
+        for (Step step : steps) {
+            if (step.hours() <= hours) {
+                survival = step.survival();
             }
         }
         return survival;

@@ -87,9 +87,9 @@ public final class LearntLife {
     private LearntLife weighed(List<ObservedLife> lives, double weight, int newlySeen) {
         double moreFailures = 0;
         double moreExposure = 0;
-        for (ObservedLife it : lives) {
-            moreFailures += it.failed() ? weight : 0;
-            moreExposure += weight * Math.pow(it.hours(), SHAPE);
+        for (ObservedLife observedLife : lives) {
+            moreFailures += observedLife.failed() ? weight : 0;
+            moreExposure += weight * Math.pow(observedLife.hours(), SHAPE);
         }
         return new LearntLife(failures + moreFailures, exposure + moreExposure, seen + newlySeen);
     }

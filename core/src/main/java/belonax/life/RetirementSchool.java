@@ -86,7 +86,7 @@ public enum RetirementSchool {
         return life.signs().stream()
                 .findFirst()
                 .filter(Sign::isOfTheNeedle)
-                .map(it -> bySign(life, it))
+                .map(sign -> bySign(life, sign))
                 .orElseGet(() -> judge(life));
     }
 

@@ -40,8 +40,8 @@ public enum Wear {
     /** Returns the wear of one kind of work: the hardest that anything in it asks for. */
     public static Wear of(Stack stack, SewingThread thread, Purpose purpose) {
         Stream<Wear> ofCloths = Stream.concat(
-                stack.carrying().stream().map(it -> of(it.cloth())),
-                stack.helping().stream().map(it -> ofHelper(it.cloth())));
+                stack.carrying().stream().map(layers -> of(layers.cloth())),
+                stack.helping().stream().map(layers -> ofHelper(layers.cloth())));
         Stream<Wear> ofThread =
                 thread.isMetallic() || purpose == Purpose.EMBROIDERY ? Stream.of(METALLIC) : Stream.empty();
         return Stream.concat(ofCloths, ofThread)

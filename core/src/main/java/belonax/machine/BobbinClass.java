@@ -55,10 +55,10 @@ public enum BobbinClass {
     public static Optional<BobbinClass> in(String words) {
         String upper = words.toUpperCase(Locale.ROOT).strip();
         return Stream.of(values())
-                .filter(it -> it.words().equalsIgnoreCase(words.strip()))
+                .filter(bobbinClass -> bobbinClass.words().equalsIgnoreCase(words.strip()))
                 .findFirst()
                 .or(() -> Stream.of(values())
-                        .filter(it -> it.called.matcher(upper).find())
+                        .filter(bobbinClass -> bobbinClass.called.matcher(upper).find())
                         .findFirst());
     }
 

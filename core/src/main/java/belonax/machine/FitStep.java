@@ -171,7 +171,7 @@ public record FitStep(Scene scene, String title, String text, String caution, St
     private static String bobbin(Machine machine, Threading threading) {
         String turns = threading
                 .bobbinTurns()
-                .map(it -> " The bobbin turns " + it.words() + " when its thread is drawn.")
+                .map(bobbinTurn -> " The bobbin turns " + bobbinTurn.words() + " when its thread is drawn.")
                 .orElse("");
         return turns
                 + (machine.bobbin() == BobbinKind.REMOVABLE

@@ -41,9 +41,9 @@ public enum FootKind {
     /** Returns the kind that a foot's own name tells of, if it tells one. */
     public static Optional<FootKind> guess(String name) {
         String lower = name.toLowerCase(Locale.ROOT);
-        for (FootKind it : values()) {
-            if (it != STRAIGHT && it.names.stream().anyMatch(lower::contains)) {
-                return Optional.of(it);
+        for (FootKind footKind : values()) {
+            if (footKind != STRAIGHT && footKind.names.stream().anyMatch(lower::contains)) {
+                return Optional.of(footKind);
             }
         }
         return lower.contains("straight") ? Optional.of(STRAIGHT) : Optional.empty();

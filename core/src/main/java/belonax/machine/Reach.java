@@ -14,12 +14,12 @@ public record Reach(OptionalDouble footLiftMm, OptionalDouble thickestTex) {
     public static final Reach USUAL = new Reach(OptionalDouble.empty(), OptionalDouble.empty());
 
     public Reach {
-        footLiftMm.ifPresent(it -> BadInput.unless(
-                it >= 3 && it <= 20,
+        footLiftMm.ifPresent(value -> BadInput.unless(
+                value >= 3 && value <= 20,
                 "footLiftMm",
                 () -> "A foot lifts 3 to 20 mm; 6 is usual. Measure the room under it, or leave it out."));
-        thickestTex.ifPresent(it -> BadInput.unless(
-                it >= 10 && it <= 500,
+        thickestTex.ifPresent(value -> BadInput.unless(
+                value >= 10 && value <= 500,
                 "thickestTex",
                 () -> "The thickest thread of a machine is tex 10 to 500; 90 is usual. Look in its manual, or leave it"
                         + " out."));

@@ -34,11 +34,14 @@ public record Threading(List<String> guides, Optional<BobbinTurn> bobbinTurns) {
     }
 
     public Threading {
-        guides = guides.stream().map(String::strip).filter(it -> !it.isEmpty()).toList();
+        guides = guides.stream()
+                .map(String::strip)
+                .filter(text -> !text.isEmpty())
+                .toList();
         int count = guides.size();
         BadInput.unless(count <= MOST, "guides", () -> "Name at most " + MOST + " guides, in the order of the thread.");
         BadInput.unless(
-                guides.stream().allMatch(it -> it.length() <= LONGEST),
+                guides.stream().allMatch(guide -> guide.length() <= LONGEST),
                 "guides",
                 () -> "Name each guide on a line of its own, in a few words.");
     }

@@ -12,11 +12,11 @@ final class Aptness {
     private Aptness() {}
 
     /** Tells whether a type is made for such a job, or merely does no harm in it. */
-    static boolean isMadeFor(Job job, Recommendation it) {
-        if (it.verdict() != Verdict.GOOD) {
+    static boolean isMadeFor(Job job, Recommendation candidate) {
+        if (candidate.verdict() != Verdict.GOOD) {
             return false;
         }
-        return switch (it.needle().type().work()) {
+        return switch (candidate.needle().type().work()) {
             case ORDINARY_CLOTH -> !job.wantsStiffBlade();
             case KNITS -> job.isKnit() || job.isOverRubber();
             case FINE_LINES ->

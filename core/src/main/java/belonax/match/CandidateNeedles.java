@@ -34,12 +34,12 @@ final class CandidateNeedles {
             List<NeedleInUse> twins = wished(request, (needle, any) -> isForPintucks(needle));
             needles = twins.isEmpty() ? needles : twins;
         }
-        for (Needle it : request.owned()) {
-            addOwned(it, request, needles);
+        for (Needle otherNeedle : request.owned()) {
+            addOwned(otherNeedle, request, needles);
         }
         BadInput.unless(!needles.isEmpty(), "twin", () -> noneMade(request));
-        for (MatchRequest.Proven it : request.provenHere()) {
-            addProven(it, request, needles);
+        for (MatchRequest.Proven proven : request.provenHere()) {
+            addProven(proven, request, needles);
         }
         return needles;
     }
@@ -47,9 +47,9 @@ final class CandidateNeedles {
     private List<NeedleInUse> wished(MatchRequest request, BiPredicate<Needle, MatchRequest> wish) {
         List<NeedleInUse> needles = new ArrayList<>();
         for (NeedleSystem system : request.systems()) {
-            for (NeedleInUse it : ofSystem(system)) {
-                if (wish.test(it.needle(), request)) {
-                    needles.add(it);
+            for (NeedleInUse needle : ofSystem(system)) {
+                if (wish.test(needle.needle(), request)) {
+                    needles.add(needle);
                 }
             }
         }
@@ -73,7 +73,7 @@ final class CandidateNeedles {
 
     /** What lies in the drawer is tried even where it is on no list of made needles, but never across systems. */
     private static void addOwned(Needle owned, MatchRequest request, List<NeedleInUse> needles) {
-        boolean listed = needles.stream().anyMatch(it -> it.needle().equals(owned));
+        boolean listed = needles.stream().anyMatch(needle -> needle.needle().equals(owned));
         if (!listed && request.systems().contains(owned.system()) && isWished(owned, request)) {
             needles.add(NeedleInUse.fresh(owned));
         }
@@ -90,7 +90,7 @@ final class CandidateNeedles {
     private String noneMade(MatchRequest request) {
         MatchRequest.TwinWish wish = request.twin().orElseThrow();
         String made = range.spacingsMm(request.systems(), wish.type()).stream()
-                .map(it -> String.format(Locale.ROOT, "%.1f", it))
+                .map(value -> String.format(Locale.ROOT, "%.1f", value))
                 .collect(Collectors.joining(", "));
         String systems = request.systems().stream().map(NeedleSystem::label).collect(Collectors.joining(", "));
         return made.isEmpty()

@@ -31,11 +31,11 @@ final class Candidates {
         this.outlook = outlook;
         this.proven = request.provenHere();
         this.scraps = new ScrapEvidence(request.scraps());
-        for (NeedleInUse it : needles) {
-            if (outlook.forbids(it) && !isProven(it.needle())) {
-                forbidden.add(it);
+        for (NeedleInUse needle : needles) {
+            if (outlook.forbids(needle) && !isProven(needle.needle())) {
+                forbidden.add(needle);
             } else {
-                usable.add(with(it));
+                usable.add(with(needle));
             }
         }
         this.lowestHarm = lowest();
@@ -66,8 +66,8 @@ final class Candidates {
     /** Returns the lowest harm among the sizes of a needle's own kind. */
     double lowestOfTheKind(Prediction prediction) {
         double lowest = prediction.expectedHarm();
-        for (Prediction it : ofTheKind(prediction)) {
-            lowest = Math.min(lowest, it.expectedHarm());
+        for (Prediction otherPrediction : ofTheKind(prediction)) {
+            lowest = Math.min(lowest, otherPrediction.expectedHarm());
         }
         return lowest;
     }
@@ -77,10 +77,10 @@ final class Candidates {
         NeedleSize size = prediction.needle().needle().size();
         boolean thinner = false;
         boolean thicker = false;
-        for (Prediction it : ofTheKind(prediction)) {
-            int by = it.needle().needle().size().compareTo(size);
-            thinner |= by < 0 && like.test(it);
-            thicker |= by > 0 && like.test(it);
+        for (Prediction otherPrediction : ofTheKind(prediction)) {
+            int by = otherPrediction.needle().needle().size().compareTo(size);
+            thinner |= by < 0 && like.test(otherPrediction);
+            thicker |= by > 0 && like.test(otherPrediction);
         }
         return thinner && thicker;
     }
@@ -89,11 +89,11 @@ final class Candidates {
     private List<Prediction> ofTheKind(Prediction prediction) {
         Needle needle = prediction.needle().needle();
         List<Prediction> tried = usable.stream()
-                .filter(it -> it.needle().needle().isOfKind(needle))
+                .filter(otherPrediction -> otherPrediction.needle().needle().isOfKind(needle))
                 .toList();
         return tried.isEmpty()
                 ? NeedleSize.LADDER.stream()
-                        .map(it -> outlook.with(NeedleInUse.fresh(needle.inSize(it))))
+                        .map(size -> outlook.with(NeedleInUse.fresh(needle.inSize(size))))
                         .toList()
                 : tried;
     }
@@ -117,8 +117,8 @@ final class Candidates {
         if (scraps.speakAgainst(needle)) {
             return false;
         }
-        for (MatchRequest.Proven it : proven) {
-            if (it.isOf(needle)) {
+        for (MatchRequest.Proven otherProven : proven) {
+            if (otherProven.isOf(needle)) {
                 return true;
             }
         }
@@ -129,16 +129,18 @@ final class Candidates {
     List<Match.RuledOut> ruledOut() {
         Set<NeedleType> seen = EnumSet.noneOf(NeedleType.class);
         usable.stream()
-                .filter(it ->
-                        it.limit() != Verdict.AVOID || isProven(it.needle().needle()))
-                .forEach(it -> seen.add(it.needle().needle().type()));
+                .filter(prediction -> prediction.limit() != Verdict.AVOID
+                        || isProven(prediction.needle().needle()))
+                .forEach(prediction -> seen.add(prediction.needle().needle().type()));
         List<Match.RuledOut> out = new ArrayList<>();
         List<Prediction> others = new ArrayList<>(forbidden());
-        usable.stream().filter(it -> it.limit() == Verdict.AVOID).forEach(others::add);
-        for (Prediction it : others) {
-            NeedleType type = it.needle().needle().type();
+        usable.stream()
+                .filter(prediction -> prediction.limit() == Verdict.AVOID)
+                .forEach(others::add);
+        for (Prediction prediction : others) {
+            NeedleType type = prediction.needle().needle().type();
             if (seen.add(type)) {
-                out.add(new Match.RuledOut(type, it.limitReasons().get(0)));
+                out.add(new Match.RuledOut(type, prediction.limitReasons().get(0)));
             }
         }
         out.sort(Comparator.comparing(Match.RuledOut::type));
@@ -155,9 +157,9 @@ final class Candidates {
 
     private static double lowest(List<Prediction> among, Verdict limitedAtWorstTo) {
         double lowest = Double.MAX_VALUE;
-        for (Prediction it : among) {
-            if (it.limit().compareTo(limitedAtWorstTo) <= 0) {
-                lowest = Math.min(lowest, it.expectedHarm());
+        for (Prediction prediction : among) {
+            if (prediction.limit().compareTo(limitedAtWorstTo) <= 0) {
+                lowest = Math.min(lowest, prediction.expectedHarm());
             }
         }
         return lowest;

@@ -55,17 +55,17 @@ final class Changes {
                         fewerLayers(request),
                         withoutOneCloth(request),
                         ordinaryThread(request))
-                .filter(it -> !it.isEmpty())
+                .filter(list -> !list.isEmpty())
                 .toList();
     }
 
     private List<Change> otherSpacing(MatchRequest request) {
         return request.twin().stream()
                 .flatMap(wish -> range.spacingsMm(request.systems(), wish.type()).stream()
-                        .filter(it -> !CandidateNeedles.isSame(it, wish.spacingMm()))
-                        .sorted(Comparator.comparing(it -> Math.abs(it - wish.spacingMm())))
-                        .map(it -> new Change(
-                                request.withTwin(new TwinWish(it, wish.needles())),
+                        .filter(value -> !CandidateNeedles.isSame(value, wish.spacingMm()))
+                        .sorted(Comparator.comparing(value -> Math.abs(value - wish.spacingMm())))
+                        .map(value -> new Change(
+                                request.withTwin(new TwinWish(value, wish.needles())),
                                 "Take needles that stand another distance apart")))
                 .toList();
     }
@@ -114,13 +114,13 @@ final class Changes {
         return job.hasCrossing()
                 ? List.of()
                 : IntStream.range(1, main.count())
-                        .map(it -> main.count() - it)
-                        .mapToObj(it -> change(
+                        .map(number -> main.count() - number)
+                        .mapToObj(number -> change(
                                 request,
                                 job.changed()
                                         .withoutCrossing()
-                                        .stack(job.stack().withMainLayers(it)),
-                                "Sew fewer layers at once, " + it + " of "
+                                        .stack(job.stack().withMainLayers(number)),
+                                "Sew fewer layers at once, " + number + " of "
                                         + main.cloth().name()))
                         .toList();
     }
@@ -131,9 +131,9 @@ final class Changes {
         return job.hasCrossing()
                 ? List.of()
                 : IntStream.range(1, all.size())
-                        .mapToObj(it -> {
+                        .mapToObj(number -> {
                             List<Layers> others = new ArrayList<>(all);
-                            String left = others.remove(it).cloth().name();
+                            String left = others.remove(number).cloth().name();
                             return change(
                                     request,
                                     job.changed().withoutCrossing().stack(Stack.of(others)),

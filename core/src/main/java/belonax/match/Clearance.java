@@ -48,7 +48,7 @@ public record Clearance(
 
         public Passage {
             checkSlot("slotMm", plateSlotMm);
-            footSlotMm.ifPresent(it -> checkSlot("footSlotMm", it));
+            footSlotMm.ifPresent(value -> checkSlot("footSlotMm", value));
             BadInput.unless(
                     spacingMm >= 0 && spacingMm <= 10,
                     "spacingMm",
@@ -60,14 +60,14 @@ public record Clearance(
                     () -> needles == 1
                             ? "One needle has no spacing. Say 0, or tell how many needles there are."
                             : "Several needles stand some millimetres apart. Read the distance off the packet.");
-            wingMm.ifPresent(it -> BadInput.unless(
-                    it > 0 && it <= 5, "wingMm", () -> "A wing needle is 2.5 to 3 mm across its flare."));
+            wingMm.ifPresent(value -> BadInput.unless(
+                    value > 0 && value <= 5, "wingMm", () -> "A wing needle is 2.5 to 3 mm across its flare."));
             BadInput.unless(
                     Math.abs(offCentreMm) <= 6,
                     "needleOffsetMm",
                     () -> "A needle stands at most 6 mm off the middle; 0 is the middle.");
-            stitchWidthMm.ifPresent(it -> BadInput.unless(
-                    it >= 0 && it <= 12, "stitchWidthMm", () -> "A stitch is 0 to 12 mm wide; 0 is straight."));
+            stitchWidthMm.ifPresent(value -> BadInput.unless(
+                    value >= 0 && value <= 12, "stitchWidthMm", () -> "A stitch is 0 to 12 mm wide; 0 is straight."));
         }
 
         /** Returns the width of what passes the plate at one needle: the blade, or the flare of a wing. */
@@ -89,25 +89,26 @@ public record Clearance(
     }
 
     /** Works out what clears. */
-    public static Clearance of(Passage it) {
-        double room = NeedleTravel.widestStitchMm(it.slotMm(), it.spacingMm(), it.bodyMm(), it.offCentreMm());
+    public static Clearance of(Passage passage) {
+        double room = NeedleTravel.widestStitchMm(
+                passage.slotMm(), passage.spacingMm(), passage.bodyMm(), passage.offCentreMm());
         boolean hasRoom = room >= -CLOSE_MM;
         double widest = Math.max(0, room);
-        Optional<Boolean> clears = it.stitchWidthMm().isPresent()
-                ? Optional.of(hasRoom && it.stitchWidthMm().getAsDouble() <= room + CLOSE_MM)
+        Optional<Boolean> clears = passage.stitchWidthMm().isPresent()
+                ? Optional.of(hasRoom && passage.stitchWidthMm().getAsDouble() <= room + CLOSE_MM)
                 : Optional.empty();
-        return new Clearance(it.slotMm(), widest, clears, hasRoom, advice(it, room, hasRoom, clears));
+        return new Clearance(passage.slotMm(), widest, clears, hasRoom, advice(passage, room, hasRoom, clears));
     }
 
-    private static String advice(Passage it, double room, boolean hasRoom, Optional<Boolean> clears) {
+    private static String advice(Passage passage, double room, boolean hasRoom, Optional<Boolean> clears) {
         if (!hasRoom) {
             return String.format(
                     Locale.ROOT,
                     "Do not sew with it: it needs a slot of %.1f mm even for a straight stitch, and the narrower one is %.1f"
                             + " mm. The needle would strike.%s",
-                    it.slotMm() - room,
-                    it.slotMm(),
-                    it.offCentreMm() == 0 ? "" : " Bring the needle nearer the middle.");
+                    passage.slotMm() - room,
+                    passage.slotMm(),
+                    passage.offCentreMm() == 0 ? "" : " Bring the needle nearer the middle.");
         }
         String widest = room < 0.05
                 ? "A straight stitch just clears, nothing wider. "
@@ -115,7 +116,7 @@ public record Clearance(
         String wished = clears.map(does -> String.format(
                         Locale.ROOT,
                         does ? "%.1f mm clears. " : "%.1f mm does not clear: the needle would strike. ",
-                        it.stitchWidthMm().orElse(0)))
+                        passage.stitchWidthMm().orElse(0)))
                 .orElse("");
         return wished + widest + BY_HAND;
     }

@@ -60,9 +60,9 @@ final class ConflictFinder {
     /** The best needle with a bigger eye, where it passes in a size that the cloth allows. */
     private static Optional<String> biggerEye(Job job, List<Recommendation> judged) {
         return judged.stream()
-                .filter(it -> it.verdict() != Verdict.AVOID && fits(it.needle(), job))
+                .filter(candidate -> candidate.verdict() != Verdict.AVOID && fits(candidate.needle(), job))
                 .findFirst()
-                .map(it -> "Take the " + it.needle().words()
+                .map(candidate -> "Take the " + candidate.needle().words()
                         + ": its eye is wide enough for this thread in a size that the cloth allows.");
     }
 

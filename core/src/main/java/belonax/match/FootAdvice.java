@@ -64,7 +64,7 @@ public record FootAdvice(Optional<Pressure> pressure, FootKind kind, Optional<Fo
                 .skip(1)
                 .filter(owned::contains)
                 .findFirst()
-                .or(() -> job.feet().flatMap(it -> standIn(job, kind, it)));
+                .or(() -> job.feet().flatMap(list -> standIn(job, kind, list)));
         return new FootAdvice(pressure(job), kind, next, !owned.contains(kind));
     }
 
@@ -80,7 +80,7 @@ public record FootAdvice(Optional<Pressure> pressure, FootKind kind, Optional<Fo
         if (!lacking) {
             return kind.words();
         }
-        return nextBest.map(it -> kind.words() + "; of yours the " + it.words() + " comes nearest")
+        return nextBest.map(footKind -> kind.words() + "; of yours the " + footKind.words() + " comes nearest")
                 .orElse(kind.words() + ", which is not among yours");
     }
 
@@ -119,7 +119,9 @@ public record FootAdvice(Optional<Pressure> pressure, FootKind kind, Optional<Fo
             case DECORATIVE, OPENWORK, SATIN -> List.of(OPEN_TOE, STANDARD);
             case BLIND_HEM -> List.of(BLIND_HEM, STANDARD);
             case ROLLED_HEM ->
-                job.machineKind().filter(it -> it.hasLoopers()).isPresent()
+                job.machineKind()
+                                .filter(machineKind -> machineKind.hasLoopers())
+                                .isPresent()
                         ? List.of(OVERLOCK)
                         : List.of(ROLLED_HEM, STANDARD);
             case ZIP -> List.of(ZIPPER, PIPING);

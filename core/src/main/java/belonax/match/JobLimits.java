@@ -12,10 +12,11 @@ final class JobLimits {
 
     static List<Limit> of(Job job, Recommendation best) {
         List<Limit> all = new ArrayList<>(job.limits().binding());
-        boolean told = all.stream().anyMatch(it -> it.kind() == Limit.Kind.STRIKE && it.verdict() == Verdict.AVOID);
+        boolean told =
+                all.stream().anyMatch(limit -> limit.kind() == Limit.Kind.STRIKE && limit.verdict() == Verdict.AVOID);
         boolean strikes = best.verdict() == Verdict.AVOID && best.prediction().isStruckByPlateOrFoot();
         if (strikes && !told) {
-            all.removeIf(it -> it.kind() == Limit.Kind.STRIKE);
+            all.removeIf(limit -> limit.kind() == Limit.Kind.STRIKE);
             all.add(
                     0,
                     new Limit(

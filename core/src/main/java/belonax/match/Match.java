@@ -80,8 +80,9 @@ public final class Match {
      */
     public Match preferring(Optional<SetupCheck.Checked> fitted, List<Needle> atHand) {
         Recommendation best = best();
-        Stream<Needle> kept = fitted.map(SetupCheck.Checked::judged).filter(it -> isNearly(it, best)).stream()
-                .map(Recommendation::needle);
+        Stream<Needle> kept =
+                fitted.map(SetupCheck.Checked::judged).filter(candidate -> isNearly(candidate, best)).stream()
+                        .map(Recommendation::needle);
         return first(Stream.concat(kept, atHand.stream()).toList());
     }
 
@@ -89,7 +90,7 @@ public final class Match {
         Recommendation best = best();
         for (Needle needle : atHand) {
             Optional<Recommendation> nearly = recommendations.stream()
-                    .filter(it -> it.needle().equals(needle) && isNearly(it, best))
+                    .filter(candidate -> candidate.needle().equals(needle) && isNearly(candidate, best))
                     .findFirst();
             if (nearly.isPresent()) {
                 List<Recommendation> ordered = new ArrayList<>(recommendations);
@@ -101,17 +102,18 @@ public final class Match {
         return this;
     }
 
-    private boolean isNearly(Recommendation it, Recommendation best) {
-        return it.verdict() == best.verdict()
-                && isMadeFor(it) == isMadeFor(best)
-                && it.isProven() == best.isProven()
-                && it.expectedHarm() <= best.expectedHarm() + NEARLY;
+    private boolean isNearly(Recommendation candidate, Recommendation best) {
+        return candidate.verdict() == best.verdict()
+                && isMadeFor(candidate) == isMadeFor(best)
+                && candidate.isProven() == best.isProven()
+                && candidate.expectedHarm() <= best.expectedHarm() + NEARLY;
     }
 
     /** Returns the needle of the lowest harm, where another one that is at hand was put before it. */
     public Optional<Recommendation> passedOver() {
         return recommendations.stream()
-                .filter(it -> it.verdict() == best().verdict() && it.expectedHarm() < best().expectedHarm() - 1e-9)
+                .filter(candidate -> candidate.verdict() == best().verdict()
+                        && candidate.expectedHarm() < best().expectedHarm() - 1e-9)
                 .min(Comparator.comparingDouble(Recommendation::expectedHarm));
     }
 
@@ -119,14 +121,15 @@ public final class Match {
     public List<Recommendation> neighbours() {
         Needle advised = best().needle();
         List<Recommendation> sameKind = candidates.usable().stream()
-                .filter(it -> it.needle().needle().isOfKind(advised))
+                .filter(prediction -> prediction.needle().needle().isOfKind(advised))
                 .map(candidates::judged)
-                .sorted(Comparator.comparing(it -> it.needle().size()))
+                .sorted(Comparator.comparing(candidate -> candidate.needle().size()))
                 .toList();
-        List<NeedleSize> sizes = sameKind.stream().map(it -> it.needle().size()).toList();
+        List<NeedleSize> sizes =
+                sameKind.stream().map(candidate -> candidate.needle().size()).toList();
         int at = sizes.indexOf(advised.size());
         return IntStream.of(at - 1, at + 1)
-                .filter(it -> at >= 0 && it >= 0 && it < sameKind.size())
+                .filter(number -> at >= 0 && number >= 0 && number < sameKind.size())
                 .mapToObj(sameKind::get)
                 .toList();
     }
@@ -165,7 +168,9 @@ public final class Match {
 
     /** Returns the first limit that forbids every needle. */
     public Optional<Limit> standsInTheWay() {
-        return limits().stream().filter(it -> it.verdict() == Verdict.AVOID).findFirst();
+        return limits().stream()
+                .filter(limit -> limit.verdict() == Verdict.AVOID)
+                .findFirst();
     }
 
     /** Returns on what sewists differ for this very job, with ours and why. */
@@ -181,8 +186,8 @@ public final class Match {
     /** Returns what to heed before the first stitch: limits with their ways out, or what else would help, cautions, and on what sewists differ. */
     public List<String> warnings() {
         List<String> all = new ArrayList<>();
-        limits().forEach(it -> all.add(it.text() + " " + it.wayOut()));
-        waysOut().ifPresent(it -> all.addAll(it.ways()));
+        limits().forEach(limit -> all.add(limit.text() + " " + limit.wayOut()));
+        waysOut().ifPresent(out -> all.addAll(out.ways()));
         all.addAll(cautions());
         school().ifPresent(all::add);
         return List.copyOf(all);

@@ -39,8 +39,8 @@ public record MatchRequest(
         private static final double LIKE = 0.25;
 
         public Proven {
-            layers.ifPresent(it ->
-                    BadInput.unless(it >= 1 && it <= 32, "layers", () -> "A proven set-up sewed 1 to 32 layers."));
+            layers.ifPresent(layer -> BadInput.unless(
+                    layer >= 1 && layer <= 32, "layers", () -> "A proven set-up sewed 1 to 32 layers."));
             tex.ifPresent(Tex::new);
         }
 
@@ -63,7 +63,8 @@ public record MatchRequest(
                     tex.isEmpty() || isLike(tex.getAsDouble(), job.thread().totalTex());
             return sameLayers
                     && sameThread
-                    && purpose.map(it -> it == job.purpose()).orElse(true);
+                    && purpose.map(otherPurpose -> otherPurpose == job.purpose())
+                            .orElse(true);
         }
 
         private static boolean isLike(double before, double now) {
@@ -140,7 +141,7 @@ public record MatchRequest(
 
     /** Returns the proven set-ups whose success says something about this job. */
     List<Proven> provenHere() {
-        return proven.stream().filter(it -> it.countsFor(job)).toList();
+        return proven.stream().filter(otherProven -> otherProven.countsFor(job)).toList();
     }
 
     /** Returns the needle systems that the machine lists, the usual one first. */

@@ -45,11 +45,11 @@ public final class NeedleMatcher {
     Map<Needle, Double> good(MatchRequest request) {
         Candidates candidates = candidates(request);
         Map<Needle, Double> good = new LinkedHashMap<>();
-        for (Prediction it : candidates.usable()) {
-            if (candidates.verdict(it) == Verdict.GOOD) {
-                Recommendation judged = candidates.judged(it);
+        for (Prediction prediction : candidates.usable()) {
+            if (candidates.verdict(prediction) == Verdict.GOOD) {
+                Recommendation judged = candidates.judged(prediction);
                 boolean madeFor = Aptness.isMadeFor(request.job(), judged);
-                good.put(judged.needle(), it.expectedHarm() + (madeFor ? 0 : MERELY_DOES_NO_HARM));
+                good.put(judged.needle(), prediction.expectedHarm() + (madeFor ? 0 : MERELY_DOES_NO_HARM));
             }
         }
         return good;

@@ -53,15 +53,15 @@ public record PacketPlan(List<Packet> packets, List<Use> served, List<Use> witho
         List<Use> without = new ArrayList<>();
         List<Use> open = new ArrayList<>();
         Map<Use, Map<Needle, Double>> good = new LinkedHashMap<>();
-        for (Use it : uses) {
-            Map<Needle, Double> needles = matcher.good(it.request());
+        for (Use use : uses) {
+            Map<Needle, Double> needles = matcher.good(use.request());
             if (owned.stream().anyMatch(needles::containsKey)) {
-                served.add(it);
+                served.add(use);
             } else if (needles.isEmpty()) {
-                without.add(it);
+                without.add(use);
             } else {
-                open.add(it);
-                good.put(it, needles);
+                open.add(use);
+                good.put(use, needles);
             }
         }
         SmallestCover cover = new SmallestCover(open.stream().map(good::get).toList());
@@ -76,7 +76,7 @@ public record PacketPlan(List<Packet> packets, List<Use> served, List<Use> witho
     public String words() {
         int all = served.size()
                 + without.size()
-                + packets.stream().mapToInt(it -> it.serves().size()).sum();
+                + packets.stream().mapToInt(packet -> packet.serves().size()).sum();
         if (all == 0) {
             return "Nothing lies in the drawer yet: add the cloths that you sew.";
         }
@@ -100,11 +100,11 @@ public record PacketPlan(List<Packet> packets, List<Use> served, List<Use> witho
             needles.stream()
                     .filter(harms::containsKey)
                     .min((a, b) -> Double.compare(harms.getOrDefault(a, 0.0), harms.getOrDefault(b, 0.0)))
-                    .ifPresent(it ->
-                            serves.computeIfAbsent(it, any -> new ArrayList<>()).add(use));
+                    .ifPresent(needle -> serves.computeIfAbsent(needle, any -> new ArrayList<>())
+                            .add(use));
         }
         return serves.entrySet().stream()
-                .map(it -> new Packet(it.getKey(), it.getValue()))
+                .map(serve -> new Packet(serve.getKey(), serve.getValue()))
                 .sorted((a, b) -> Integer.compare(b.serves().size(), a.serves().size()))
                 .toList();
     }

@@ -18,7 +18,7 @@ final class Ranking {
     private static final int AT_MOST = 12;
     private static final Comparator<Recommendation> BEST_FIRST = Comparator.comparing(Recommendation::verdict)
             .thenComparingDouble(Recommendation::expectedHarm)
-            .thenComparing(it -> it.needle().size());
+            .thenComparing(candidate -> candidate.needle().size());
 
     private final Candidates candidates;
 
@@ -42,8 +42,8 @@ final class Ranking {
 
     private List<Recommendation> judged(List<Prediction> predictions) {
         List<Recommendation> all = new ArrayList<>(predictions.size());
-        for (Prediction it : predictions) {
-            all.add(candidates.judged(it));
+        for (Prediction prediction : predictions) {
+            all.add(candidates.judged(prediction));
         }
         all.sort(BEST_FIRST);
         return all;
@@ -53,9 +53,9 @@ final class Ranking {
         Set<NeedleType> seen = EnumSet.noneOf(NeedleType.class);
         List<Recommendation> first = new ArrayList<>();
         List<Recommendation> further = new ArrayList<>();
-        for (Recommendation it : bestFirst) {
-            if (it.verdict() != Verdict.AVOID) {
-                (seen.add(it.needle().type()) ? first : further).add(it);
+        for (Recommendation candidate : bestFirst) {
+            if (candidate.verdict() != Verdict.AVOID) {
+                (seen.add(candidate.needle().type()) ? first : further).add(candidate);
             }
         }
         first.addAll(further);
@@ -63,9 +63,9 @@ final class Ranking {
     }
 
     private static void fillUp(List<Recommendation> chosen, List<Recommendation> from) {
-        for (Recommendation it : from) {
-            if (chosen.size() < AT_LEAST && !chosen.contains(it)) {
-                chosen.add(it);
+        for (Recommendation candidate : from) {
+            if (chosen.size() < AT_LEAST && !chosen.contains(candidate)) {
+                chosen.add(candidate);
             }
         }
     }

@@ -41,9 +41,9 @@ public record Recommendation(
     public List<Reason> decisiveReasons() {
         Map<Hazard, Double> net = new EnumMap<>(Hazard.class);
         List<Reason> all = reasons();
-        all.forEach(it -> net.merge(it.hazard(), it.weight(), Double::sum));
+        all.forEach(reason -> net.merge(reason.hazard(), reason.weight(), Double::sum));
         return all.stream()
-                .filter(it -> it.weight() * net.getOrDefault(it.hazard(), 0.0) > 0)
+                .filter(reason -> reason.weight() * net.getOrDefault(reason.hazard(), 0.0) > 0)
                 .toList();
     }
 

@@ -9,8 +9,8 @@ import belonax.hazard.Purpose;
 import belonax.hazard.SizeSchool;
 import belonax.machine.MachineKind;
 import belonax.needle.Eye;
-import belonax.needle.Work;
 import belonax.needle.NeedleSystem;
+import belonax.needle.Work;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -122,19 +122,19 @@ final class SchoolNote {
 
     private static boolean isImitationLeather(Job job) {
         return job.stack()
-                .carries(it -> it.structure() != Structure.HIDE
-                        && it.has(Trait.PERMANENT_HOLES)
-                        && it.name().toLowerCase(Locale.ROOT).contains("leather"));
+                .carries(cloth -> cloth.structure() != Structure.HIDE
+                        && cloth.has(Trait.PERMANENT_HOLES)
+                        && cloth.name().toLowerCase(Locale.ROOT).contains("leather"));
     }
 
     private static Optional<String> onDenim(Job job, Recommendation best) {
         boolean sizesMeet = !job.windowsMissEachOther(best.needle());
         boolean denimOrCanvas = job.stack()
-                .carries(it -> it.structure() == Structure.WOVEN
-                        && it.density() == Density.TIGHT
-                        && !it.has(Trait.COATED)
-                        && it.make() != Make.WEBBING
-                        && it.weightGsm() >= DENIM_FROM_GSM);
+                .carries(cloth -> cloth.structure() == Structure.WOVEN
+                        && cloth.density() == Density.TIGHT
+                        && !cloth.has(Trait.COATED)
+                        && cloth.make() != Make.WEBBING
+                        && cloth.weightGsm() >= DENIM_FROM_GSM);
         if (!best.needle().type().isStrong() || !denimOrCanvas || !sizesMeet) {
             return Optional.empty();
         }

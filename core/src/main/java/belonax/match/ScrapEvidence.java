@@ -22,11 +22,11 @@ final class ScrapEvidence {
     Prediction on(Prediction prediction) {
         Prediction moved = prediction;
         Needle needle = prediction.needle().needle();
-        for (Scrap it : scraps) {
-            if (it.speaksOf(needle.type(), needle.size())) {
-                moved = it.showed() == Scrap.Showed.CLEAN
+        for (Scrap scrap : scraps) {
+            if (scrap.speaksOf(needle.type(), needle.size())) {
+                moved = scrap.showed() == Scrap.Showed.CLEAN
                         ? moved.loweredBy(-CLEAN)
-                        : moved.raisedBy(it.showed().hazard(), WENT_WRONG);
+                        : moved.raisedBy(scrap.showed().hazard(), WENT_WRONG);
             }
         }
         return moved;
@@ -35,19 +35,20 @@ final class ScrapEvidence {
     /** Tells whether something went wrong with this needle. */
     boolean speakAgainst(Needle needle) {
         return scraps.stream()
-                .anyMatch(it -> it.showed() != Scrap.Showed.CLEAN && it.speaksOf(needle.type(), needle.size()));
+                .anyMatch(
+                        scrap -> scrap.showed() != Scrap.Showed.CLEAN && scrap.speaksOf(needle.type(), needle.size()));
     }
 
     List<Reason> reasons(Needle needle) {
         return scraps.stream()
-                .filter(it -> it.speaksOf(needle.type(), needle.size()))
-                .map(it -> new Reason(
-                        it.showed().hazard(),
-                        it.showed() == Scrap.Showed.HOLES || it.showed() == Scrap.Showed.BENT
+                .filter(scrap -> scrap.speaksOf(needle.type(), needle.size()))
+                .map(scrap -> new Reason(
+                        scrap.showed().hazard(),
+                        scrap.showed() == Scrap.Showed.HOLES || scrap.showed() == Scrap.Showed.BENT
                                 ? Part.NEEDLE_SIZE
                                 : Part.NEEDLE_TYPE,
-                        it.showed() == Scrap.Showed.CLEAN ? CLEAN : WENT_WRONG,
-                        it.words()))
+                        scrap.showed() == Scrap.Showed.CLEAN ? CLEAN : WENT_WRONG,
+                        scrap.words()))
                 .distinct()
                 .toList();
     }

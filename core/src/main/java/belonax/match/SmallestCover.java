@@ -69,12 +69,12 @@ final class SmallestCover {
         if (left == 0) {
             return;
         }
-        for (Option it : options) {
-            if (it.serves().get(open)) {
+        for (Option option : options) {
+            if (option.serves().get(open)) {
                 BitSet with = (BitSet) served.clone();
-                with.or(it.serves());
-                chosen.add(it);
-                search(with, chosen, harm + it.harm(), left - 1);
+                with.or(option.serves());
+                chosen.add(option);
+                search(with, chosen, harm + option.harm(), left - 1);
                 chosen.remove(chosen.size() - 1);
             }
         }
@@ -86,8 +86,8 @@ final class SmallestCover {
         int fewest = Integer.MAX_VALUE;
         for (int use = served.nextClearBit(0); use < uses; use = served.nextClearBit(use + 1)) {
             int count = 0;
-            for (Option it : options) {
-                count += it.serves().get(use) ? 1 : 0;
+            for (Option option : options) {
+                count += option.serves().get(use) ? 1 : 0;
             }
             if (count < fewest) {
                 fewest = count;
@@ -100,37 +100,39 @@ final class SmallestCover {
     private static List<Option> options(List<Map<Needle, Double>> good) {
         Map<Needle, Option> all = new LinkedHashMap<>();
         for (int use = 0; use < good.size(); use++) {
-            for (Map.Entry<Needle, Double> it : good.get(use).entrySet()) {
-                Option before = all.getOrDefault(it.getKey(), new Option(it.getKey(), new BitSet(), 0));
+            for (Map.Entry<Needle, Double> entry : good.get(use).entrySet()) {
+                Option before = all.getOrDefault(entry.getKey(), new Option(entry.getKey(), new BitSet(), 0));
                 before.serves().set(use);
-                all.put(it.getKey(), new Option(it.getKey(), before.serves(), before.harm() + it.getValue()));
+                all.put(entry.getKey(), new Option(entry.getKey(), before.serves(), before.harm() + entry.getValue()));
             }
         }
         return all.values().stream()
-                .map(it -> new Option(
-                        it.needle(), it.serves(), it.harm() / it.serves().cardinality()))
+                .map(option -> new Option(
+                        option.needle(),
+                        option.serves(),
+                        option.harm() / option.serves().cardinality()))
                 .toList();
     }
 
     private static List<Option> undominated(List<Option> all) {
         return all.stream()
-                .filter(it -> all.stream().noneMatch(other -> dominates(other, it)))
+                .filter(option -> all.stream().noneMatch(other -> dominates(other, option)))
                 .toList();
     }
 
-    private static boolean dominates(Option other, Option it) {
-        if (other.needle().equals(it.needle())) {
+    private static boolean dominates(Option other, Option option) {
+        if (other.needle().equals(option.needle())) {
             return false;
         }
-        BitSet missing = (BitSet) it.serves().clone();
+        BitSet missing = (BitSet) option.serves().clone();
         missing.andNot(other.serves());
         if (!missing.isEmpty()) {
             return false;
         }
-        boolean servesMore = other.serves().cardinality() > it.serves().cardinality();
-        boolean standsBefore = other.harm() < it.harm()
-                || other.harm() == it.harm()
-                        && other.needle().label().compareTo(it.needle().label()) < 0;
+        boolean servesMore = other.serves().cardinality() > option.serves().cardinality();
+        boolean standsBefore = other.harm() < option.harm()
+                || other.harm() == option.harm()
+                        && other.needle().label().compareTo(option.needle().label()) < 0;
         return servesMore || standsBefore;
     }
 }

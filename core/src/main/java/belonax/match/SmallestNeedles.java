@@ -36,9 +36,10 @@ public final class SmallestNeedles {
     private static Optional<NeedleSize> smallest(SewingThread thread, Eye eye, NeedleRange range) {
         double least = ThreadWindow.of(thread, eye.widthShare()).minNm();
         return range.of(NeedleSystem.H_130_705).stream()
-                .filter(it -> it.type().eye().equals(eye) && !it.type().isMultiple())
-                .map(it -> it.size())
-                .filter(it -> it.nm() >= least)
+                .filter(needle ->
+                        needle.type().eye().equals(eye) && !needle.type().isMultiple())
+                .map(needle -> needle.size())
+                .filter(size -> size.nm() >= least)
                 .min(NeedleSize::compareTo);
     }
 }

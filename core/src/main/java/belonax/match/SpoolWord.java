@@ -38,7 +38,7 @@ public record SpoolWord(Needle needle, boolean agrees, String words) {
         Checked judged = check.check(request, NeedleInUse.fresh(theirs));
         // What speaks for our needle, not what holds for any.
         String because = best.reasons().stream()
-                .filter(it -> it.weight() < 0 && OF_THE_NEEDLE.contains(it.part()))
+                .filter(reason -> reason.weight() < 0 && OF_THE_NEEDLE.contains(reason.part()))
                 .findFirst()
                 .map(Reason::text)
                 .orElse("less is likely to go wrong with it.");

@@ -170,7 +170,9 @@ final class StitchTable {
     }
 
     private static StitchAdvice rolledHem(Job job) {
-        boolean loopers = job.machineKind().filter(it -> it.hasLoopers()).isPresent();
+        boolean loopers = job.machineKind()
+                .filter(machineKind -> machineKind.hasLoopers())
+                .isPresent();
         return loopers
                 ? new StitchAdvice(
                         OVERLOCK, 1.5, 2, "Short and narrow, the stitch finger drawn back; hold the tail at the start.")

@@ -34,7 +34,8 @@ final class Verdicts {
         }
         boolean passes = passes(harm, lowest)
                 || isBesideAGoodSize(prediction, among)
-                || among.hasBetterSizesOnBothSides(prediction, it -> passes(it.expectedHarm(), lowest));
+                || among.hasBetterSizesOnBothSides(
+                        prediction, otherPrediction -> passes(otherPrediction.expectedHarm(), lowest));
         return passes ? Verdict.CAN_PASS : Verdict.AVOID;
     }
 

@@ -44,7 +44,7 @@ final class Warnings {
         boolean hard = Limits.seamLoad(job) > MIND_THE_EYES_FROM
                 || job.isHide()
                 || job.stack().has(Trait.TEETH)
-                || job.stack().any(it -> it.make() == Make.WEBBING);
+                || job.stack().any(cloth -> cloth.make() == Make.WEBBING);
         if (hard) {
             add(
                     "Mind your eyes: glasses on and face away from the needle; a needle that meets something hard flies in pieces.");
@@ -60,7 +60,7 @@ final class Warnings {
         if (foot.lacking()) {
             add("Among this machine's feet is no " + foot.kind().words()
                     + foot.nextBest()
-                            .map(it -> ": the " + it.words() + " comes nearest.")
+                            .map(footKind -> ": the " + footKind.words() + " comes nearest.")
                             .orElse(": look for one of its own shank height."));
         }
     }
@@ -94,14 +94,14 @@ final class Warnings {
         boolean wantsStabiliser =
                 job.purpose().isDense() || job.purpose() == Purpose.BUTTONHOLE && !job.isHide() && !job.isFilm();
         boolean hasOne =
-                job.stack().helping().stream().anyMatch(it -> it.cloth().structure() == Structure.NONWOVEN);
+                job.stack().helping().stream().anyMatch(layers -> layers.cloth().structure() == Structure.NONWOVEN);
         if (wantsStabiliser && !hasOne) {
             add(
                     job.purpose().isDense()
                             ? "Dense stitching wants a stabiliser under the cloth; 80 g/m² of it is counted in."
                             : "A buttonhole wants a stabiliser under it.");
         }
-        if (job.stack().any(it -> it.isWholeStack())) {
+        if (job.stack().any(cloth -> cloth.isWholeStack())) {
             add("A ready batting sandwich is a whole stack by itself: one layer of it is cotton, batting and cotton.");
         }
     }

@@ -81,7 +81,8 @@ final class WayFinder {
     }
 
     private Optional<Tried> leastOf(List<Change> kind) {
-        List<Tried> tried = kind.stream().flatMap(it -> tried(it).stream()).toList();
+        List<Tried> tried =
+                kind.stream().flatMap(change -> tried(change).stream()).toList();
         return tried.stream()
                 .filter(Tried::isEnough)
                 .findFirst()

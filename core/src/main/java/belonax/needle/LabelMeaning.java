@@ -34,18 +34,18 @@ final class LabelMeaning {
 
     static Optional<PrintedSize> ofNm(int nm) {
         return NeedleSize.findNm(nm)
-                .map(it -> new PrintedSize(it.nm(), it.trade()))
+                .map(size -> new PrintedSize(size.nm(), size.trade()))
                 .or(() -> Optional.ofNullable(INDUSTRIAL.get(nm)).map(trade -> new PrintedSize(nm, trade)));
     }
 
     static Optional<PrintedSize> ofTrade(int trade) {
         return NeedleSize.LADDER.stream()
-                .filter(it -> it.trade() == trade)
-                .map(it -> new PrintedSize(it.nm(), it.trade()))
+                .filter(size -> size.trade() == trade)
+                .map(size -> new PrintedSize(size.nm(), size.trade()))
                 .findFirst()
                 .or(() -> INDUSTRIAL.entrySet().stream()
-                        .filter(it -> it.getValue() == trade)
-                        .map(it -> new PrintedSize(it.getKey(), it.getValue()))
+                        .filter(entry -> entry.getValue() == trade)
+                        .map(entry -> new PrintedSize(entry.getKey(), entry.getValue()))
                         .findFirst());
     }
 
@@ -172,7 +172,7 @@ final class LabelMeaning {
                     + " names it.");
         }
         if (!isMultiple()) {
-            singlePoint().ifPresent(it -> noteSizesNotMade(it, notes));
+            singlePoint().ifPresent(type -> noteSizesNotMade(type, notes));
         }
         if (system == null && !systemUnknown && (point != null || !sizes.isEmpty())) {
             notes.add("The label does not tell the system. Nearly every home machine takes 130/705 H; look in your"
@@ -184,12 +184,13 @@ final class LabelMeaning {
         NeedleSystem of = system == null ? NeedleSystem.H_130_705 : system;
         List<NeedleSize> made = RANGE.sizesOf(of, type);
         sizes.stream()
-                .filter(it ->
-                        !made.isEmpty() && it.home().filter(made::contains).isEmpty())
-                .forEach(it -> notes.add("We know of no " + type.words() + " needle of " + of.label() + " in " + it
-                        + "; they are made in "
-                        + made.stream().map(NeedleSize::toString).collect(Collectors.joining(", "))
-                        + ". Look at the packet once more."));
+                .filter(printedSize -> !made.isEmpty()
+                        && printedSize.home().filter(made::contains).isEmpty())
+                .forEach(printedSize ->
+                        notes.add("We know of no " + type.words() + " needle of " + of.label() + " in " + printedSize
+                                + "; they are made in "
+                                + made.stream().map(NeedleSize::toString).collect(Collectors.joining(", "))
+                                + ". Look at the packet once more."));
     }
 
     private void concludeMultiple(List<String> notes) {

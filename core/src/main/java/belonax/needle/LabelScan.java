@@ -46,10 +46,10 @@ final class LabelScan {
             Rule.on(
                     "(?:" + NEEDLE_WORD + ")" + END + "|SIZES?(?=[\\s:.]*\\d)|SYSTEM" + END + "|SYS" + END
                             + "|ASSORTE?D?" + END + "|ASSORTMENT" + END,
-                    (scan, it) -> {}),
+                    (scan, match) -> {}),
             // In brackets behind a size a small number counts, unless it is that size's trade number.
             Rule.on("(?<=[(\\[])\\s*(\\d{1,2})((?:\\s*\\+\\s*\\d{1,2})*)\\s*(?=[)\\]])", LabelScan::takeBracketed),
-            Rule.on("N\\s*°\\s*(?=\\d)|(?:NO|NR|NUM)\\.?\\s*(?=\\d)", (scan, it) -> {}),
+            Rule.on("N\\s*°\\s*(?=\\d)|(?:NO|NR|NUM)\\.?\\s*(?=\\d)", (scan, match) -> {}),
             Rule.on("130\\s*[-/]?\\s*705\\s*-?(H)?" + END + "|705\\s*-?(H)" + END, LabelScan::takeHomeSystem),
             Rule.on("130\\s*[-/]?\\s*705(?=\\s*-?\\s*[A-Z])", LabelScan::takeHomeSystem),
             Rule.on("130\\s*-?N" + END, LabelScan::takeTopstitchSystem),
@@ -147,7 +147,7 @@ final class LabelScan {
 
     private void leaveUnread(String word) {
         unread.add(word);
-        if (word.chars().allMatch(it -> Character.isLetter(it) || it == '-')
+        if (word.chars().allMatch(number -> Character.isLetter(number) || number == '-')
                 && word.chars().anyMatch(Character::isLetter)) {
             meaning.unreadLetters(word);
         }
@@ -179,40 +179,40 @@ final class LabelScan {
                         type.packetLetters().stream().map(letter -> letter + END))
                 .collect(Collectors.joining("|"));
         Stream<Rule> abbreviations = type.abbreviations().entrySet().stream()
-                .map(it -> Rule.on("(?:" + it.getKey() + ")" + END, abbreviation(type, it.getValue())));
+                .map(entry -> Rule.on("(?:" + entry.getKey() + ")" + END, abbreviation(type, entry.getValue())));
         return Stream.concat(
                 Stream.of(Rule.on(printed, type.isMultiple() ? multiple(type) : point(type))), abbreviations);
     }
 
     private static BiConsumer<LabelScan, MatchResult> system(NeedleSystem system) {
-        return (scan, it) -> scan.takeSystem(it.group(), system);
+        return (scan, match) -> scan.takeSystem(match.group(), system);
     }
 
     private static BiConsumer<LabelScan, MatchResult> point(NeedleType type) {
-        return (scan, it) -> scan.takePoint(it.group(), type);
+        return (scan, match) -> scan.takePoint(match.group(), type);
     }
 
     private static BiConsumer<LabelScan, MatchResult> abbreviation(NeedleType type, String note) {
-        return (scan, it) -> {
-            scan.takePoint(it.group(), type);
+        return (scan, match) -> {
+            scan.takePoint(match.group(), type);
             scan.notes.add(note);
         };
     }
 
     private static BiConsumer<LabelScan, MatchResult> multiple(NeedleType type) {
-        return (scan, it) -> {
+        return (scan, match) -> {
             scan.meaning.multiple(type);
             scan.pieces.add(new Piece(
                     Part.SPACING,
-                    it.group(),
+                    match.group(),
                     type.count() == 2
                             ? "Two needles on one shank."
                             : "Three needles on one shank; their spacing is told over all."));
         };
     }
 
-    private void takeHomeSystem(MatchResult it) {
-        String printed = it.group();
+    private void takeHomeSystem(MatchResult match) {
+        String printed = match.group();
         takeSystem(printed, NeedleSystem.H_130_705);
         if (printed.startsWith("705")) {
             corrections.add("“" + printed + "” is read as 130/705 H.");
@@ -240,26 +240,26 @@ final class LabelScan {
     }
 
     /** 130 N is how packets of topstitch needles are printed. */
-    private void takeTopstitchSystem(MatchResult it) {
-        takeSystem(it.group(), NeedleSystem.H_130_705);
+    private void takeTopstitchSystem(MatchResult match) {
+        takeSystem(match.group(), NeedleSystem.H_130_705);
         takePoint("N", NeedleType.TOPSTITCH);
     }
 
-    private void takeUnknownSystem(MatchResult it) {
-        unread.add(it.group());
+    private void takeUnknownSystem(MatchResult match) {
+        unread.add(match.group());
         meaning.unknownSystem();
-        notes.add("“" + it.group()
+        notes.add("“" + match.group()
                 + "” names a system that we do not know: leave it out of the machine unless its manual or"
                 + " the printing on its front names that very system.");
     }
 
-    private void takeScarf(MatchResult it) {
+    private void takeScarf(MatchResult match) {
         meaning.scarf();
         explainScarf();
     }
 
     private void explainScarf() {
-        if (pieces.stream().noneMatch(it -> it.part() == Part.SCARF)) {
+        if (pieces.stream().noneMatch(piece -> piece.part() == Part.SCARF)) {
             pieces.add(new Piece(Part.SCARF, "H", "The scarf: the hollow behind the eye, where the hook passes."));
             notes.add("Some read the H as household, some as a sharp point. It means the scarf; what the point is like"
                     + " follows in the next letters.");
@@ -277,26 +277,26 @@ final class LabelScan {
         }
     }
 
-    private void takeSpacingAndSize(MatchResult it) {
-        double spacing = Double.parseDouble(it.group(1));
-        int nm = Integer.parseInt(it.group(2));
-        boolean isSpacing = it.group(1).contains(".") || spacing < WIDEST_SPACING;
+    private void takeSpacingAndSize(MatchResult match) {
+        double spacing = Double.parseDouble(match.group(1));
+        int nm = Integer.parseInt(match.group(2));
+        boolean isSpacing = match.group(1).contains(".") || spacing < WIDEST_SPACING;
         if (!isSpacing || nm < 50) {
-            takePair(it);
+            takePair(match);
             return;
         }
-        takeSpacing(spacing, it.group(1));
-        takeSize(it.group(2) + (it.group(3) == null ? "" : "/" + it.group(3)), nm, it.group(3));
+        takeSpacing(spacing, match.group(1));
+        takeSize(match.group(2) + (match.group(3) == null ? "" : "/" + match.group(3)), nm, match.group(3));
     }
 
     /** On a twin the small decimal is the spacing, on whichever side it stands. */
-    private void takeSizeAndSpacing(MatchResult it) {
-        takeSize(it.group(1), Integer.parseInt(it.group(1)), null);
-        takeSpacing(Double.parseDouble(it.group(2)), it.group(2));
+    private void takeSizeAndSpacing(MatchResult match) {
+        takeSize(match.group(1), Integer.parseInt(match.group(1)), null);
+        takeSpacing(Double.parseDouble(match.group(2)), match.group(2));
     }
 
-    private void takeSpacing(MatchResult it) {
-        takeSpacing(Double.parseDouble(it.group(1)), it.group(1));
+    private void takeSpacing(MatchResult match) {
+        takeSpacing(Double.parseDouble(match.group(1)), match.group(1));
     }
 
     private void takeSpacing(double spacingMm, String printed) {
@@ -309,11 +309,11 @@ final class LabelScan {
     }
 
     /** N is the letter of a topstitch needle only behind H or 705; before a number it means number. */
-    private void takeN(MatchResult it) {
+    private void takeN(MatchResult match) {
         if (meaning.hasHomeSystem()) {
-            takePoint(it.group(), NeedleType.TOPSTITCH);
-        } else if (!text.startsWith(" ", it.end()) && it.end() < text.length() || !isBeforeNumber(it.end())) {
-            leaveUnread(it.group());
+            takePoint(match.group(), NeedleType.TOPSTITCH);
+        } else if (!text.startsWith(" ", match.end()) && match.end() < text.length() || !isBeforeNumber(match.end())) {
+            leaveUnread(match.group());
         }
     }
 
@@ -322,13 +322,13 @@ final class LabelScan {
     }
 
     /** A run of blades is an assortment (75-90, 90-100-110); a blade with its trade number is one size (80-12). */
-    private void takeRun(MatchResult it) {
-        List<String> parts = List.of(it.group().split("\\s*[-,+&]\\s*"));
+    private void takeRun(MatchResult match) {
+        List<String> parts = List.of(match.group().split("\\s*[-,+&]\\s*"));
         boolean allBlades = parts.stream()
                 .map(part -> Integer.parseInt(part.split("\\s*/\\s*")[0]))
                 .allMatch(nm -> LabelMeaning.ofNm(nm).isPresent());
         if (!allBlades) {
-            takeLoosePair(it.group(), parts);
+            takeLoosePair(match.group(), parts);
             return;
         }
         for (String part : parts) {
@@ -353,39 +353,39 @@ final class LabelScan {
     }
 
     /** Of two numbers the larger is the blade, whichever stands first. */
-    private void takePair(MatchResult it) {
-        int first = Integer.parseInt(it.group(1));
-        int second = Integer.parseInt(it.group(2));
-        takeSize(it.group(), Math.max(first, second), String.valueOf(Math.min(first, second)));
+    private void takePair(MatchResult match) {
+        int first = Integer.parseInt(match.group(1));
+        int second = Integer.parseInt(match.group(2));
+        takeSize(match.group(), Math.max(first, second), String.valueOf(Math.min(first, second)));
     }
 
-    private void takePairTurned(MatchResult it) {
-        takeSize(it.group(), Integer.parseInt(it.group(2)), it.group(1));
+    private void takePairTurned(MatchResult match) {
+        takeSize(match.group(), Integer.parseInt(match.group(2)), match.group(1));
     }
 
-    private void takeBlade(MatchResult it) {
-        String digits = it.group(1).length() == 1 ? it.group(1) + "0" : it.group(1);
-        int nm = Integer.parseInt(digits) + (it.group().startsWith("1") ? 100 : 0);
+    private void takeBlade(MatchResult match) {
+        String digits = match.group(1).length() == 1 ? match.group(1) + "0" : match.group(1);
+        int nm = Integer.parseInt(digits) + (match.group().startsWith("1") ? 100 : 0);
         Optional<PrintedSize> size = LabelMeaning.ofNm(nm);
         if (size.isEmpty() || meaning.size().isPresent()) {
-            if (it.group().startsWith("1")) {
-                takeSpacing(Double.parseDouble("1." + it.group(1)), it.group());
+            if (match.group().startsWith("1")) {
+                takeSpacing(Double.parseDouble("1." + match.group(1)), match.group());
             } else {
-                unread.add(it.group());
+                unread.add(match.group());
             }
             return;
         }
-        if (it.group().startsWith("1") && it.group(1).length() == 1) {
-            takeSpacing(Double.parseDouble("1." + it.group(1)), it.group());
+        if (match.group().startsWith("1") && match.group(1).length() == 1) {
+            takeSpacing(Double.parseDouble("1." + match.group(1)), match.group());
             return;
         }
-        String unit = "CM".equals(it.group(2)) ? " The blade is measured in millimetres, not centimetres." : "";
+        String unit = "CM".equals(match.group(2)) ? " The blade is measured in millimetres, not centimetres." : "";
         corrections.add("A blade of " + nm / 100.0 + " mm is size " + size.get() + "." + unit);
-        keepSize(it.group(), size.get());
+        keepSize(match.group(), size.get());
     }
 
-    private void takeSingle(MatchResult it) {
-        takeNumber(it.group(), Integer.parseInt(it.group(1)));
+    private void takeSingle(MatchResult match) {
+        takeNumber(match.group(), Integer.parseInt(match.group(1)));
     }
 
     private void takeNumber(String printed, int number) {
@@ -430,32 +430,32 @@ final class LabelScan {
     }
 
     /** “2x70” is two of size 70. */
-    private void takeCounted(MatchResult it) {
-        int nm = Integer.parseInt(it.group(2));
+    private void takeCounted(MatchResult match) {
+        int nm = Integer.parseInt(match.group(2));
         if (LabelMeaning.ofNm(nm).isEmpty()) {
-            leaveUnread(it.group());
+            leaveUnread(match.group());
             return;
         }
-        takeSize(it.group(), nm, it.group(3));
-        meaning.count(OptionalInt.of(meaning.count().orElse(0) + Integer.parseInt(it.group(1))));
+        takeSize(match.group(), nm, match.group(3));
+        meaning.count(OptionalInt.of(meaning.count().orElse(0) + Integer.parseInt(match.group(1))));
     }
 
-    private void takeBracketed(MatchResult it) {
-        int number = Integer.parseInt(it.group(1));
+    private void takeBracketed(MatchResult match) {
+        int number = Integer.parseInt(match.group(1));
         boolean tradeNumber = meaning.sizes().stream().anyMatch(size -> size.trade() == number);
         if (meaning.size().isEmpty()) {
-            takeNumber(it.group(), number);
-        } else if (!tradeNumber || !it.group(2).isEmpty()) {
+            takeNumber(match.group(), number);
+        } else if (!tradeNumber || !match.group(2).isEmpty()) {
             keepCount(
-                    it.group(),
-                    Stream.of(it.group().strip().split("\\s*\\+\\s*"))
+                    match.group(),
+                    Stream.of(match.group().strip().split("\\s*\\+\\s*"))
                             .mapToInt(Integer::parseInt)
                             .sum());
         }
     }
 
-    private void takeCount(MatchResult it) {
-        keepCount(it.group(), Integer.parseInt(it.group(1)));
+    private void takeCount(MatchResult match) {
+        keepCount(match.group(), Integer.parseInt(match.group(1)));
     }
 
     private void keepCount(String printed, int count) {
@@ -467,9 +467,9 @@ final class LabelScan {
         pieces.add(new Piece(Part.COUNT, printed, count == 1 ? "One needle." : count + " needles in the packet."));
     }
 
-    private void takeCoating(MatchResult it) {
+    private void takeCoating(MatchResult match) {
         meaning.coated();
-        pieces.add(new Piece(Part.COATING, it.group(), "A hard coating."));
+        pieces.add(new Piece(Part.COATING, match.group(), "A hard coating."));
         notes.add(
                 "Some find that a hard coating makes a needle last longer, some use it mainly to tell needles apart. We"
                         + " count it as half again the life until your own log says otherwise.");

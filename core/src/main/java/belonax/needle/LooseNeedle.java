@@ -62,21 +62,21 @@ public final class LooseNeedle {
                 "buttToEyeMm",
                 () -> "From the butt, the thick blunt end, to the top of the eye a needle measures 28 to 40 mm.");
         List<Candidate> weighed = new ArrayList<>();
-        for (NeedleSystem it : NeedleSystem.values()) {
-            double weight = it.shank() == shank ? usual(it) * fit(it, shankMm, buttToEyeMm) : 0;
+        for (NeedleSystem system : NeedleSystem.values()) {
+            double weight = system.shank() == shank ? usual(system) * fit(system, shankMm, buttToEyeMm) : 0;
             if (weight > 0) {
-                weighed.add(new Candidate(it, weight));
+                weighed.add(new Candidate(system, weight));
             }
         }
         double sum = weighed.stream().mapToDouble(Candidate::likelihood).sum();
         List<Candidate> named = weighed.stream()
-                .map(it -> new Candidate(it.system(), it.likelihood() / sum))
-                .filter(it -> it.likelihood() >= NAMED_FROM)
+                .map(candidate -> new Candidate(candidate.system(), candidate.likelihood() / sum))
+                .filter(candidate -> candidate.likelihood() >= NAMED_FROM)
                 .sorted(Comparator.comparingDouble(Candidate::likelihood).reversed())
                 .toList();
         double kept = named.stream().mapToDouble(Candidate::likelihood).sum();
         List<Candidate> candidates = named.stream()
-                .map(it -> new Candidate(it.system(), it.likelihood() / kept))
+                .map(candidate -> new Candidate(candidate.system(), candidate.likelihood() / kept))
                 .toList();
         return new Answer(candidates, LooseNeedleAdvice.of(candidates));
     }

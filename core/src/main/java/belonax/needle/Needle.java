@@ -38,7 +38,7 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
      */
     public static Needle of(
             NeedleSystem system, NeedleType type, int nm, Optional<Double> spacingMm, Optional<NeedleType> point) {
-        Optional<Twin> twin = spacingMm.map(it -> new Twin(it, point.orElse(NeedleType.UNIVERSAL)));
+        Optional<Twin> twin = spacingMm.map(value -> new Twin(value, point.orElse(NeedleType.UNIVERSAL)));
         return new Needle(system, type, NeedleSize.ofNm(nm), twin);
     }
 
@@ -78,7 +78,9 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
     /** Returns where so many needles stand whose outer ones are so far apart, in millimetres from the first one on the left. */
     public static List<Double> standMm(int count, double spacingMm) {
         int gaps = Math.max(1, count - 1);
-        return IntStream.range(0, count).mapToObj(it -> spacingMm * it / gaps).toList();
+        return IntStream.range(0, count)
+                .mapToObj(number -> spacingMm * number / gaps)
+                .toList();
     }
 
     /** Returns how many needles stand on the shank. */
@@ -89,7 +91,7 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
     /** Returns the packet's code, such as {@code 130/705 H-S 75/11} or {@code 130/705 H-S ZWI 4.0/75}. */
     public String label() {
         return code() + " "
-                + twin.map(it -> String.format(Locale.ROOT, "%.1f/%d", it.spacingMm(), size.nm()))
+                + twin.map(otherTwin -> String.format(Locale.ROOT, "%.1f/%d", otherTwin.spacingMm(), size.nm()))
                         .orElseGet(size::toString);
     }
 
@@ -98,16 +100,17 @@ public record Needle(NeedleSystem system, NeedleType type, NeedleSize size, Opti
         if (system != NeedleSystem.H_130_705) {
             return system == NeedleSystem.ELX705 && type == NeedleType.JERSEY ? "ELx705 SUK" : system.label();
         }
-        String letters = twin.map(
-                        it -> it.point().suffix() + " " + type.suffix().replaceFirst("^H ", ""))
+        String letters = twin.map(otherTwin ->
+                        otherTwin.point().suffix() + " " + type.suffix().replaceFirst("^H ", ""))
                 .orElseGet(type::suffix);
         return "130/705 " + letters;
     }
 
     /** Returns type and size in words, such as {@code stretch 75/11} or {@code stretch twin 4.0 mm, 75/11}. */
     public String words() {
-        return twin.map(it -> String.format(
-                        "%s %s %s mm, %s", it.point().words(), type.words(), Shown.number(it.spacingMm()), size))
+        return twin.map(otherTwin -> String.format(
+                        "%s %s %s mm, %s",
+                        otherTwin.point().words(), type.words(), Shown.number(otherTwin.spacingMm()), size))
                 .orElseGet(() -> type.words() + " " + size);
     }
 

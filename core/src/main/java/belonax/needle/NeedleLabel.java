@@ -96,7 +96,8 @@ public final class NeedleLabel {
 
         /** Tells whether letters stand behind the system that cannot be read, so that the kind is unknown and not plain. */
         public boolean isTypeUnknown() {
-            boolean ofAHome = system.filter(it -> it == NeedleSystem.H_130_705 || it == NeedleSystem.ELX705)
+            boolean ofAHome = system.filter(needleSystem ->
+                            needleSystem == NeedleSystem.H_130_705 || needleSystem == NeedleSystem.ELX705)
                     .isPresent();
             return type.isEmpty() && ofAHome;
         }
@@ -112,8 +113,8 @@ public final class NeedleLabel {
                 return List.of();
             }
             return sizes.stream()
-                    .flatMap(it -> it.home().stream())
-                    .map(it -> new Needle(system.get(), type.get(), it, twin))
+                    .flatMap(printedSize -> printedSize.home().stream())
+                    .map(size -> new Needle(system.get(), type.get(), size, twin))
                     .toList();
         }
     }

@@ -61,7 +61,7 @@ public final class NeedleRange {
     /** Returns the sizes in which a type is made in a system, thinnest first. */
     List<NeedleSize> sizesOf(NeedleSystem system, NeedleType type) {
         return of(system).stream()
-                .filter(it -> it.type() == type)
+                .filter(needle -> needle.type() == type)
                 .map(Needle::size)
                 .distinct()
                 .sorted()
@@ -71,8 +71,8 @@ public final class NeedleRange {
     /** Returns the spacings in millimetres in which a type with several points is made for any of these systems, narrowest first. */
     public List<Double> spacingsMm(List<NeedleSystem> systems, NeedleType type) {
         return systems.stream()
-                .flatMap(it -> of(it).stream())
-                .filter(it -> it.type() == type)
+                .flatMap(system -> of(system).stream())
+                .filter(needle -> needle.type() == type)
                 .map(Needle::spacingMm)
                 .distinct()
                 .sorted()
@@ -110,6 +110,6 @@ public final class NeedleRange {
     }
 
     private void put(Needle needle) {
-        made.computeIfAbsent(needle.system(), it -> new ArrayList<>()).add(needle);
+        made.computeIfAbsent(needle.system(), system -> new ArrayList<>()).add(needle);
     }
 }

@@ -47,7 +47,7 @@ public enum NeedleSize {
 
     /** Returns the size with this NM, if there is one. */
     public static Optional<NeedleSize> findNm(int nm) {
-        return LADDER.stream().filter(it -> it.nm == nm).findFirst();
+        return LADDER.stream().filter(size -> size.nm == nm).findFirst();
     }
 
     /**
@@ -57,7 +57,7 @@ public enum NeedleSize {
      */
     public static NeedleSize parse(String text) {
         return Stream.of(values())
-                .filter(it -> it.toString().equals(text.strip()))
+                .filter(size -> size.toString().equals(text.strip()))
                 .findFirst()
                 .orElseThrow(
                         () -> new BadInput("“" + text + "” does not name one size. Write both numbers, as in 80/12."));

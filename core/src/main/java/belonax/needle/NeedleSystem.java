@@ -70,7 +70,7 @@ public enum NeedleSystem {
      */
     public static NeedleSystem of(String name) {
         return Stream.of(values())
-                .filter(it -> it.isCalled(name))
+                .filter(system -> system.isCalled(name))
                 .findFirst()
                 .orElseThrow(() -> new BadInput("“" + abridged(name)
                         + "” is no needle system we know. Look in the machine's manual, on its label or at the"
@@ -119,7 +119,7 @@ public enum NeedleSystem {
 
     private boolean isCalled(String name) {
         return Stream.concat(Stream.of(label), synonyms.stream())
-                .anyMatch(it -> plain(it).equals(plain(name)));
+                .anyMatch(text -> plain(text).equals(plain(name)));
     }
 
     private static String plain(String name) {

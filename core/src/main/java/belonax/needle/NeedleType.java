@@ -147,7 +147,7 @@ public enum NeedleType {
      */
     public static NeedleType onOneShank(int needles) {
         return ALL.stream()
-                .filter(it -> it.isMultiple() && it.count() == needles)
+                .filter(type -> type.isMultiple() && type.count() == needles)
                 .findFirst()
                 .orElseThrow();
     }

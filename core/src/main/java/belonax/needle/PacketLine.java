@@ -53,7 +53,7 @@ public record PacketLine(
         List<NeedleSize> sizes = sizes(reading);
         List<String> taken = new ArrayList<>(reading.corrections());
         Optional<NeedleType> type = type(reading, taken);
-        Optional<Twin> twin = type.filter(NeedleType::isMultiple).flatMap(it -> twin(reading));
+        Optional<Twin> twin = type.filter(NeedleType::isMultiple).flatMap(needleType -> twin(reading));
         if (counted.isEmpty() && reading.count().isEmpty()) {
             taken.add("No count is told: taken as " + USUAL_COUNT + ", a full packet.");
         }
@@ -74,14 +74,15 @@ public record PacketLine(
     /** Returns what it says in words, such as "jeans 100/16". */
     public String words() {
         String kind = type.map(NeedleType::words).orElseGet(() -> "unknown kind (" + letters + ")");
-        String spacing = twin.map(it -> " " + it.spacingMm() + " mm").orElse("");
+        String spacing =
+                twin.map(otherTwin -> " " + otherTwin.spacingMm() + " mm").orElse("");
         return kind + spacing + " " + sizes.stream().map(NeedleSize::toString).collect(Collectors.joining(", "));
     }
 
-    private static OptionalInt number(MatchResult it) {
-        for (int i = 1; i <= it.groupCount(); i++) {
-            if (it.group(i) != null) {
-                return OptionalInt.of(Integer.parseInt(it.group(i)));
+    private static OptionalInt number(MatchResult match) {
+        for (int i = 1; i <= match.groupCount(); i++) {
+            if (match.group(i) != null) {
+                return OptionalInt.of(Integer.parseInt(match.group(i)));
             }
         }
         return OptionalInt.empty();
@@ -102,7 +103,7 @@ public record PacketLine(
     }
 
     private static Optional<NeedleType> type(NeedleLabel.Reading reading, List<String> taken) {
-        boolean lettersUnread = reading.unread().stream().anyMatch(it -> it.matches("[A-Z][A-Z-]*"));
+        boolean lettersUnread = reading.unread().stream().anyMatch(text -> text.matches("[A-Z][A-Z-]*"));
         if (reading.type().isPresent()) {
             return reading.type();
         }

@@ -30,8 +30,8 @@ final class GoodOrders {
     /** Returns the end of the best that was found. */
     OrderState best() {
         OrderState best = asEntered(problem);
-        for (OrderState it : List.of(nearest(problem), alongABeam())) {
-            best = it.cost < best.cost ? it : best;
+        for (OrderState orderState : List.of(nearest(problem), alongABeam())) {
+            best = orderState.cost < best.cost ? orderState : best;
         }
         return mended(best);
     }
@@ -54,8 +54,8 @@ final class GoodOrders {
         OrderState state = OrderState.start(problem);
         for (int done = 0; done < problem.size(); done++) {
             OrderState nearest = null;
-            for (OrderState it : following(problem, state)) {
-                nearest = nearest == null || it.cost < nearest.cost ? it : nearest;
+            for (OrderState orderState : following(problem, state)) {
+                nearest = nearest == null || orderState.cost < nearest.cost ? orderState : nearest;
             }
             state = nearest == null ? state : nearest;
         }
@@ -78,8 +78,8 @@ final class GoodOrders {
         List<OrderState> beam = List.of(OrderState.start(problem));
         for (int done = 0; done < problem.size(); done++) {
             beam = beam.stream()
-                    .flatMap(it -> following(problem, it).stream())
-                    .map(it -> new Begun(it, it.cost + bound.after(it)))
+                    .flatMap(orderState -> following(problem, orderState).stream())
+                    .map(orderState -> new Begun(orderState, orderState.cost + bound.after(orderState)))
                     .sorted(Comparator.comparingLong(Begun::least))
                     .map(Begun::state)
                     .filter(distinctKeys())
@@ -91,7 +91,7 @@ final class GoodOrders {
 
     private static Predicate<OrderState> distinctKeys() {
         Set<OrderState.Key> seen = new HashSet<>();
-        return it -> seen.add(it.key());
+        return orderState -> seen.add(orderState.key());
     }
 
     private OrderState mended(OrderState from) {

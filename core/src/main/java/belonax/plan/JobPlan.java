@@ -93,7 +93,7 @@ public record JobPlan(
     }
 
     public double minutes() {
-        return steps.stream().mapToDouble(it -> it.use().minutes()).sum();
+        return steps.stream().mapToDouble(planned -> planned.use().minutes()).sum();
     }
 
     public double changeoverMinutes() {
@@ -101,17 +101,19 @@ public record JobPlan(
     }
 
     public double topMetres() {
-        return steps.stream().mapToDouble(it -> it.use().topMetres()).sum();
+        return steps.stream().mapToDouble(planned -> planned.use().topMetres()).sum();
     }
 
     public double bobbinMetres() {
-        return steps.stream().mapToDouble(it -> it.use().bobbinMetres()).sum();
+        return steps.stream()
+                .mapToDouble(planned -> planned.use().bobbinMetres())
+                .sum();
     }
 
     /** Returns how many needles it takes; those that come back are counted once. */
     public int needles() {
         return groups.stream()
-                .filter(it -> it.from() != From.AN_EARLIER_STEP)
+                .filter(group -> group.from() != From.AN_EARLIER_STEP)
                 .mapToInt(Group::needles)
                 .sum();
     }
@@ -119,13 +121,13 @@ public record JobPlan(
     /** Returns the needles that have to come out of a packet, one entry each. */
     public List<Needle> newNeedles() {
         return groups.stream()
-                .filter(it -> it.from() == From.NEW)
-                .map(it -> it.needle().needle())
+                .filter(group -> group.from() == From.NEW)
+                .map(group -> group.needle().needle())
                 .toList();
     }
 
     /** Returns a step by its id. */
     public Optional<Planned> find(String id) {
-        return steps.stream().filter(it -> it.step().id().equals(id)).findFirst();
+        return steps.stream().filter(planned -> planned.step().id().equals(id)).findFirst();
     }
 }

@@ -56,8 +56,8 @@ public final class JobPlanner {
         Naming naming = new Naming(steps, stations, supplies, servings, uses);
         List<JobPlan.Group> groups = naming.groups(runs);
         List<Planned> inOrder = groups.stream()
-                .flatMap(it -> it.steps().stream())
-                .sorted(Comparator.comparingInt(it -> found.order().indexOf(it.index())))
+                .flatMap(group -> group.steps().stream())
+                .sorted(Comparator.comparingInt(planned -> found.order().indexOf(planned.index())))
                 .toList();
         return new JobPlan(
                 inOrder,
@@ -73,7 +73,7 @@ public final class JobPlanner {
         for (int i = 0; i < at.length; i++) {
             String named = steps.get(i).station();
             at[i] = IntStream.range(0, stations.size())
-                    .filter(it -> stations.get(it).id().equals(named))
+                    .filter(number -> stations.get(number).id().equals(named))
                     .findFirst()
                     .orElse(-1);
             BadInput.unless(
@@ -100,7 +100,7 @@ public final class JobPlanner {
             Serving serving = servings.get(i);
             boolean now = stations.get(at[i])
                     .now()
-                    .flatMap(it -> serving.worn(it.needle()))
+                    .flatMap(atHand -> serving.worn(atHand.needle()))
                     .isPresent();
             tasks.add(new Task(
                     before[i],
@@ -112,11 +112,13 @@ public final class JobPlanner {
                     dials.of(mark(stations.get(at[i]), serving.dial()))));
         }
         List<Start> starts = stations.stream()
-                .map(it -> new Start(
-                        it.now().isPresent(),
-                        it.now().map(Station.AtHand::hoursLeft).orElse(0.0),
-                        it.thread().map(threads::of).orElse(OrderProblem.NOTHING),
-                        it.dialAt().isPresent() ? dials.of(mark(it, it.dialAt().getAsDouble())) : OrderProblem.NOTHING))
+                .map(station -> new Start(
+                        station.now().isPresent(),
+                        station.now().map(Station.AtHand::hoursLeft).orElse(0.0),
+                        station.thread().map(threads::of).orElse(OrderProblem.NOTHING),
+                        station.dialAt().isPresent()
+                                ? dials.of(mark(station, station.dialAt().getAsDouble()))
+                                : OrderProblem.NOTHING))
                 .toList();
         return new OrderProblem(tasks, kinds.lives(), starts);
     }
@@ -139,7 +141,7 @@ public final class JobPlanner {
             full.merge(wanted, uses.get(i).bobbinMetres() / holds, Double::sum);
         }
         return (int) full.values().stream()
-                .mapToDouble(it -> Math.max(0, Math.ceil(it)))
+                .mapToDouble(value -> Math.max(0, Math.ceil(value)))
                 .sum();
     }
 
@@ -147,8 +149,8 @@ public final class JobPlanner {
     private static final class Numbers<T> {
         private final Map<T, Integer> numbers = new HashMap<>();
 
-        int of(T it) {
-            return numbers.computeIfAbsent(it, any -> numbers.size());
+        int of(T item) {
+            return numbers.computeIfAbsent(item, any -> numbers.size());
         }
     }
 }

@@ -25,16 +25,17 @@ final class Kinds {
     Kinds(List<Serving> steps, Supplies supplies) {
         Map<Needle, Long> serves = new LinkedHashMap<>();
         for (int i = 0; i < steps.size(); i++) {
-            for (Needle it : steps.get(i).needles().keySet()) {
-                serves.merge(it, 1L << i, (one, other) -> one | other);
+            for (Needle needle : steps.get(i).needles().keySet()) {
+                serves.merge(needle, 1L << i, (one, other) -> one | other);
             }
         }
         List<Kind> all = serves.entrySet().stream()
-                .map(it -> new Kind(it.getValue(), supplies.life(it.getKey())))
+                .map(serve -> new Kind(serve.getValue(), supplies.life(serve.getKey())))
                 .distinct()
                 .toList();
-        this.kinds = fewEnough(
-                all.stream().filter(it -> all.stream().noneMatch(it::coveredBy)).toList());
+        this.kinds = fewEnough(all.stream()
+                .filter(kind -> all.stream().noneMatch(kind::coveredBy))
+                .toList());
     }
 
     /** Those that serve most stay, and one for each step. */
@@ -44,13 +45,13 @@ final class Kinds {
         }
         List<Kind> kept = new ArrayList<>();
         long served = 0;
-        for (Kind it : all.stream()
+        for (Kind otherKind : all.stream()
                 .sorted(Comparator.comparingInt(kind -> -Long.bitCount(kind.serves())))
                 .toList()) {
-            boolean servesMore = (it.serves() & ~served) != 0;
+            boolean servesMore = (otherKind.serves() & ~served) != 0;
             if (servesMore) {
-                kept.add(it);
-                served |= it.serves();
+                kept.add(otherKind);
+                served |= otherKind.serves();
             }
         }
         return kept.subList(0, Math.min(MOST, kept.size()));

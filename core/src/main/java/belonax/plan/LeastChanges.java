@@ -47,11 +47,11 @@ final class LeastChanges {
         this.servedNow = new long[machines];
         this.serves = new long[machines][problem.kinds()];
         for (int i = 0; i < problem.size(); i++) {
-            Task it = problem.tasks().get(i);
-            ofMachine[it.machine()] |= 1L << i;
-            servedNow[it.machine()] |= it.now() ? 1L << i : 0;
-            for (long left = it.needles(); left != 0; left &= left - 1) {
-                serves[it.machine()][Long.numberOfTrailingZeros(left)] |= 1L << i;
+            Task task = problem.tasks().get(i);
+            ofMachine[task.machine()] |= 1L << i;
+            servedNow[task.machine()] |= task.now() ? 1L << i : 0;
+            for (long left = task.needles(); left != 0; left &= left - 1) {
+                serves[task.machine()][Long.numberOfTrailingZeros(left)] |= 1L << i;
             }
         }
         double longest = 0;
@@ -105,11 +105,11 @@ final class LeastChanges {
         double hours = 0;
         Set<Integer> pairs = new HashSet<>();
         for (long rest = tasks; rest != 0; rest &= rest - 1) {
-            Task it = problem.tasks().get(Long.numberOfTrailingZeros(rest));
-            threads |= 1L << it.thread();
-            dials |= 1L << it.dial();
-            hours += Math.min(longestLife, it.hours());
-            pairs.add(64 * it.thread() + it.dial());
+            Task task = problem.tasks().get(Long.numberOfTrailingZeros(rest));
+            threads |= 1L << task.thread();
+            dials |= 1L << task.dial();
+            hours += Math.min(longestLife, task.hours());
+            pairs.add(64 * task.thread() + task.dial());
         }
         int groupThreads = 0;
         int groupDials = 0;
@@ -120,10 +120,10 @@ final class LeastChanges {
             long threadsOf = 0;
             long dialsOf = 0;
             for (long others = group; others != 0; others &= others - 1) {
-                Task it = problem.tasks().get(Long.numberOfTrailingZeros(others));
-                boolean only = (it.needles() & ~needles) == 0 && !it.now();
-                threadsOf |= only ? 1L << it.thread() : 0;
-                dialsOf |= only ? 1L << it.dial() : 0;
+                Task task = problem.tasks().get(Long.numberOfTrailingZeros(others));
+                boolean only = (task.needles() & ~needles) == 0 && !task.now();
+                threadsOf |= only ? 1L << task.thread() : 0;
+                dialsOf |= only ? 1L << task.dial() : 0;
             }
             groupThreads += Long.bitCount(threadsOf);
             groupDials += Long.bitCount(dialsOf);
@@ -193,9 +193,9 @@ final class LeastChanges {
     private Task hardest(long tasks) {
         Task hardest = problem.tasks().get(Long.numberOfTrailingZeros(tasks));
         for (long left = tasks; left != 0; left &= left - 1) {
-            Task it = problem.tasks().get(Long.numberOfTrailingZeros(left));
-            if (Long.bitCount(it.needles()) < Long.bitCount(hardest.needles())) {
-                hardest = it;
+            Task task = problem.tasks().get(Long.numberOfTrailingZeros(left));
+            if (Long.bitCount(task.needles()) < Long.bitCount(hardest.needles())) {
+                hardest = task;
             }
         }
         return hardest;

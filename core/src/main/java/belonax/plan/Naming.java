@@ -56,14 +56,14 @@ final class Naming {
 
     private Group group(Run run) {
         double hours = run.sewn().stream()
-                .mapToDouble(it -> uses.get(it.step()).effectiveHours())
+                .mapToDouble(sewn -> uses.get(sewn.step()).effectiveHours())
                 .sum();
         Chosen chosen = chosen(run, hours);
         if (hours <= chosen.hours() + A_LITTLE) {
             left.add(new Left(chosen.needle(), chosen.worn(), chosen.hours() - hours));
         }
         List<Planned> planned =
-                run.sewn().stream().map(it -> planned(it, chosen)).toList();
+                run.sewn().stream().map(sewn -> planned(sewn, chosen)).toList();
         Recommendation worst = planned.stream()
                 .map(Planned::needle)
                 .max(Comparator.comparing(Recommendation::verdict).thenComparingDouble(Recommendation::expectedHarm))
@@ -71,20 +71,20 @@ final class Naming {
         return new Group(stations.get(run.machine()).id(), worst, chosen.from(), hours, chosen.hours(), planned);
     }
 
-    private Planned planned(Run.Sewn it, Chosen chosen) {
-        Serving serving = servings.get(it.step());
+    private Planned planned(Run.Sewn sewn, Chosen chosen) {
+        Serving serving = servings.get(sewn.step());
         Recommendation judged = Optional.ofNullable(chosen.worn())
                 .flatMap(worn -> serving.worn(worn.needle()))
                 .orElseGet(() -> serving.fresh(chosen.needle()));
         return new Planned(
-                it.step(),
-                steps.get(it.step()),
-                uses.get(it.step()),
+                sewn.step(),
+                steps.get(sewn.step()),
+                uses.get(sewn.step()),
                 judged,
                 serving.dial(),
-                it.changed().needle() > 0,
-                it.changed().thread() > 0,
-                it.changed().balance() > 0);
+                sewn.changed().needle() > 0,
+                sewn.changed().thread() > 0,
+                sewn.changed().balance() > 0);
     }
 
     private Chosen chosen(Run run, double hours) {
@@ -92,25 +92,27 @@ final class Naming {
             AtHand now = stations.get(run.machine()).now().orElseThrow();
             return new Chosen(now.needle().needle(), From.IN_THE_MACHINE, now, now.hoursLeft());
         }
-        for (AtHand it : parked) {
-            if (it.hoursLeft() + A_LITTLE >= hours && servesAll(run, it)) {
-                parked.remove(it);
-                return new Chosen(it.needle().needle(), From.PARKED, it, it.hoursLeft());
+        for (AtHand atHand : parked) {
+            if (atHand.hoursLeft() + A_LITTLE >= hours && servesAll(run, atHand)) {
+                parked.remove(atHand);
+                return new Chosen(atHand.needle().needle(), From.PARKED, atHand, atHand.hoursLeft());
             }
         }
         Set<Needle> serving = serving(run);
-        for (Left it : left) {
-            boolean serves = it.before() == null ? serving.contains(it.needle()) : servesAll(run, it.before());
-            if (serves && it.hours() + A_LITTLE >= hours) {
-                left.remove(it);
-                return new Chosen(it.needle(), From.AN_EARLIER_STEP, it.before(), it.hours());
+        for (Left otherLeft : left) {
+            boolean serves = otherLeft.before() == null
+                    ? serving.contains(otherLeft.needle())
+                    : servesAll(run, otherLeft.before());
+            if (serves && otherLeft.hours() + A_LITTLE >= hours) {
+                left.remove(otherLeft);
+                return new Chosen(otherLeft.needle(), From.AN_EARLIER_STEP, otherLeft.before(), otherLeft.hours());
             }
         }
         Needle fresh = serving.stream()
-                .min(Comparator.comparing((Needle it) -> supplies.life(it) + A_LITTLE < hours)
-                        .thenComparing(it -> !supplies.packets().contains(it))
-                        .thenComparing(it -> worst(run, it))
-                        .thenComparingDouble(it -> harm(run, it))
+                .min(Comparator.comparing((Needle needle) -> supplies.life(needle) + A_LITTLE < hours)
+                        .thenComparing(needle -> !supplies.packets().contains(needle))
+                        .thenComparing(needle -> worst(run, needle))
+                        .thenComparingDouble(needle -> harm(run, needle))
                         .thenComparing(Needle::size))
                 .orElseThrow();
         return new Chosen(fresh, From.NEW, null, supplies.life(fresh));
@@ -118,27 +120,30 @@ final class Naming {
 
     private boolean servesAll(Run run, AtHand needle) {
         return run.sewn().stream()
-                .allMatch(it -> servings.get(it.step()).worn(needle.needle()).isPresent());
+                .allMatch(
+                        sewn -> servings.get(sewn.step()).worn(needle.needle()).isPresent());
     }
 
     /** Returns the needles that serve every step of a run. */
     private Set<Needle> serving(Run run) {
         Set<Needle> all = new LinkedHashSet<>(
                 servings.get(run.sewn().get(0).step()).needles().keySet());
-        run.sewn().forEach(it -> all.retainAll(servings.get(it.step()).needles().keySet()));
+        run.sewn()
+                .forEach(sewn ->
+                        all.retainAll(servings.get(sewn.step()).needles().keySet()));
         return all;
     }
 
     private Verdict worst(Run run, Needle needle) {
         return run.sewn().stream()
-                .map(it -> servings.get(it.step()).fresh(needle).verdict())
+                .map(sewn -> servings.get(sewn.step()).fresh(needle).verdict())
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
     }
 
     private double harm(Run run, Needle needle) {
         return run.sewn().stream()
-                .mapToDouble(it -> servings.get(it.step()).fresh(needle).expectedHarm())
+                .mapToDouble(sewn -> servings.get(sewn.step()).fresh(needle).expectedHarm())
                 .sum();
     }
 }

@@ -66,8 +66,8 @@ final class OrderProblem {
     /** Tells whether a needle can run out of hours within the job; else hours are no part of the question. */
     boolean wearsOut() {
         double[] hours = new double[starts.size()];
-        for (Task it : tasks) {
-            hours[it.machine()] += it.hours();
+        for (Task task : tasks) {
+            hours[task.machine()] += task.hours();
         }
         for (int i = 0; i < hours.length; i++) {
             if (starts.get(i).hasNeedle() && hours[i] > starts.get(i).hoursLeft()) {

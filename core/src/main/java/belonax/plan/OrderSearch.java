@@ -25,7 +25,7 @@ final class OrderSearch {
     private record Open(OrderState state, long least, int number) {}
 
     private static final Comparator<Open> MOST_PROMISING_FIRST = Comparator.comparingLong(Open::least)
-            .thenComparing(it -> -Long.bitCount(it.state().done))
+            .thenComparing(open -> -Long.bitCount(open.state().done))
             .thenComparingInt(Open::number);
 
     private final OrderProblem problem;
@@ -93,12 +93,12 @@ final class OrderSearch {
 
     private boolean isNew(OrderState state, Map<OrderState.Key, List<OrderState>> seen) {
         List<OrderState> like = seen.computeIfAbsent(state.key(), any -> new ArrayList<>(1));
-        for (OrderState it : like) {
-            if (it.cost <= state.cost && (!wearsOut || it.isAtLeastAsFresh(state))) {
+        for (OrderState orderState : like) {
+            if (orderState.cost <= state.cost && (!wearsOut || orderState.isAtLeastAsFresh(state))) {
                 return false;
             }
         }
-        like.removeIf(it -> it.cost >= state.cost && (!wearsOut || state.isAtLeastAsFresh(it)));
+        like.removeIf(orderState -> orderState.cost >= state.cost && (!wearsOut || state.isAtLeastAsFresh(orderState)));
         like.add(state);
         return true;
     }

@@ -57,10 +57,10 @@ final class OrderState {
         int[] thread = new int[machines];
         int[] dial = new int[machines];
         for (int i = 0; i < machines; i++) {
-            Start it = problem.starts().get(i);
-            open[i] = it.hasNeedle() ? NOW : 0;
-            thread[i] = it.thread();
-            dial[i] = it.dial();
+            Start start = problem.starts().get(i);
+            open[i] = start.hasNeedle() ? NOW : 0;
+            thread[i] = start.thread();
+            dial[i] = start.dial();
         }
         return new OrderState(
                 0, 0, OrderProblem.NOTHING, null, open, new double[machines], thread, dial, OrderProblem.NOTHING);
@@ -73,22 +73,22 @@ final class OrderState {
 
     /** Returns what follows when a task is sewn next. */
     OrderState then(OrderProblem problem, int next) {
-        Task it = problem.tasks().get(next);
-        int at = it.machine();
-        long serves = stillServes(problem, it);
+        Task task = problem.tasks().get(next);
+        int at = task.machine();
+        long serves = stillServes(problem, task);
         boolean goesOn = serves != 0;
         long[] opens = open.clone();
-        opens[at] = goesOn ? serves : lasting(problem, it.needles(), it.hours());
+        opens[at] = goesOn ? serves : lasting(problem, task.needles(), task.hours());
         double[] worn = hours.clone();
-        worn[at] = goesOn ? hours[at] + it.hours() : it.hours();
+        worn[at] = goesOn ? hours[at] + task.hours() : task.hours();
         int[] threads = thread.clone();
-        threads[at] = it.thread();
+        threads[at] = task.thread();
         int[] dials = dial.clone();
-        dials[at] = it.dial();
+        dials[at] = task.dial();
         long added = Changes.packed(
                 goesOn || open[at] == 0 ? 0 : 1,
-                changes(thread[at], it.thread()),
-                changes(dial[at], it.dial()),
+                changes(thread[at], task.thread()),
+                changes(dial[at], task.dial()),
                 changes(machine, at));
         return new OrderState(done | 1L << next, cost + added, next, this, opens, worn, threads, dials, at);
     }
@@ -99,20 +99,20 @@ final class OrderState {
 
     /** Tells whether a task changes nothing at all now, not even which needles can be in. */
     boolean isFree(OrderProblem problem, int next) {
-        Task it = problem.tasks().get(next);
-        int at = it.machine();
+        Task task = problem.tasks().get(next);
+        int at = task.machine();
         return at == machine
                 && open[at] != 0
-                && stillServes(problem, it) == open[at]
-                && thread[at] == it.thread()
-                && dial[at] == it.dial();
+                && stillServes(problem, task) == open[at]
+                && thread[at] == task.thread()
+                && dial[at] == task.dial();
     }
 
     /** Returns the needles that can have served all of this run, and last for one more task. */
-    private long stillServes(OrderProblem problem, Task it) {
-        int at = it.machine();
-        long serves = open[at] & (it.needles() | (it.now() ? NOW : 0));
-        double worn = hours[at] + it.hours();
+    private long stillServes(OrderProblem problem, Task task) {
+        int at = task.machine();
+        long serves = open[at] & (task.needles() | (task.now() ? NOW : 0));
+        double worn = hours[at] + task.hours();
         long lasts = serves & ~NOW;
         for (long left = lasts; left != 0; left &= left - 1) {
             int kind = Long.numberOfTrailingZeros(left);
@@ -191,7 +191,7 @@ final class OrderState {
 
         @Override
         public boolean equals(@Nullable Object other) {
-            return other instanceof Key it && Arrays.equals(words, it.words);
+            return other instanceof Key key && Arrays.equals(words, it.words);
         }
 
         @Override
@@ -213,6 +213,6 @@ final class OrderState {
 
     /** Returns the tasks in their order. */
     List<Integer> order() {
-        return along().stream().skip(1).map(it -> it.task).toList();
+        return along().stream().skip(1).map(orderState -> orderState.task).toList();
     }
 }

@@ -77,7 +77,9 @@ public final class Pace {
         if (!isKnown()) {
             return OptionalDouble.empty();
         }
-        List<Sewn> alike = sewn.stream().filter(it -> it.purpose() == purpose).toList();
+        List<Sewn> alike = sewn.stream()
+                .filter(otherSewn -> otherSewn.purpose() == purpose)
+                .toList();
         return OptionalDouble.of(median(alike.size() >= ENOUGH_OF_A_PURPOSE ? alike : sewn));
     }
 

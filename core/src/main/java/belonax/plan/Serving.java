@@ -29,7 +29,9 @@ final class Serving {
         this.step = step;
         this.match = matcher.match(step.asked());
         needles.put(match.best().needle(), match.best());
-        match.all().stream().filter(this::isNearly).forEach(it -> needles.putIfAbsent(it.needle(), it));
+        match.all().stream()
+                .filter(this::isNearly)
+                .forEach(candidate -> needles.putIfAbsent(candidate.needle(), candidate));
     }
 
     /** Returns where the dial is likely to stand. */
@@ -53,9 +55,9 @@ final class Serving {
         return fits ? Optional.of(check.check(step.asked(), needle).judged()).filter(this::isNearly) : Optional.empty();
     }
 
-    private boolean isNearly(Recommendation it) {
+    private boolean isNearly(Recommendation candidate) {
         Recommendation best = match.best();
-        return it.verdict().compareTo(best.verdict()) <= 0
-                && it.expectedHarm() <= best.expectedHarm() + NEARLY + A_LITTLE;
+        return candidate.verdict().compareTo(best.verdict()) <= 0
+                && candidate.expectedHarm() <= best.expectedHarm() + NEARLY + A_LITTLE;
     }
 }

@@ -81,12 +81,12 @@ public final class Sittings {
         double minutes = 0;
         double inside = 0;
         for (int next = first; next < steps.size(); next++) {
-            Planned it = steps.get(next);
-            if (next > first && isLong(it)) {
+            Planned planned = steps.get(next);
+            if (next > first && isLong(planned)) {
                 break;
             }
-            minutes += minutes(it);
-            inside += next == first ? 0 : it.changeoverMinutes();
+            minutes += minutes(planned);
+            inside += next == first ? 0 : planned.changeoverMinutes();
             int evenings = Math.max(1, (int) Math.ceil(minutes / evening - A_LITTLE));
             boolean fits = evenings == 1 || isLong(steps.get(first)) && evenings == evenings(steps.get(first));
             if (!fits) {
@@ -99,16 +99,16 @@ public final class Sittings {
         return best == null ? new Best(evenings(steps.get(first)) + from[first + 1].evenings(), 0, first + 1) : best;
     }
 
-    private int evenings(Planned it) {
-        return Math.max(1, (int) Math.ceil(minutes(it) / evening - A_LITTLE));
+    private int evenings(Planned planned) {
+        return Math.max(1, (int) Math.ceil(minutes(planned) / evening - A_LITTLE));
     }
 
-    private boolean isLong(Planned it) {
-        return minutes(it) > evening + A_LITTLE;
+    private boolean isLong(Planned planned) {
+        return minutes(planned) > evening + A_LITTLE;
     }
 
-    private static double minutes(Planned it) {
-        return it.changeoverMinutes() + it.use().minutes();
+    private static double minutes(Planned planned) {
+        return planned.changeoverMinutes() + planned.use().minutes();
     }
 
     /** Only the first of these steps can be longer than an evening. */
@@ -116,20 +116,20 @@ public final class Sittings {
         List<Sitting> all = new ArrayList<>();
         List<Piece> pieces = new ArrayList<>();
         double used = 0;
-        for (Planned it : steps.subList(first, next)) {
-            used += it.changeoverMinutes();
-            double left = it.use().minutes();
+        for (Planned planned : steps.subList(first, next)) {
+            used += planned.changeoverMinutes();
+            double left = planned.use().minutes();
             boolean goesOn = false;
             while (used + left > evening + A_LITTLE) {
                 double now = Math.max(0, evening - used);
-                pieces.add(new Piece(it, now, goesOn));
+                pieces.add(new Piece(planned, now, goesOn));
                 all.add(new Sitting(pieces, evening));
                 pieces = new ArrayList<>();
                 left -= now;
                 used = 0;
                 goesOn = true;
             }
-            pieces.add(new Piece(it, left, goesOn));
+            pieces.add(new Piece(planned, left, goesOn));
             used += left;
         }
         all.add(new Sitting(pieces, used));

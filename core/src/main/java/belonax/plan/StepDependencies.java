@@ -65,8 +65,8 @@ final class StepDependencies {
     private static List<Integer> circle(Graph<Integer, DefaultEdge> graph, int start) {
         List<Integer> shortest = List.of();
         BFSShortestPath<Integer, DefaultEdge> paths = new BFSShortestPath<>(graph);
-        for (DefaultEdge it : graph.outgoingEdgesOf(start)) {
-            var back = paths.getPath(graph.getEdgeTarget(it), start);
+        for (DefaultEdge defaultEdge : graph.outgoingEdgesOf(start)) {
+            var back = paths.getPath(graph.getEdgeTarget(defaultEdge), start);
             if (back != null && (shortest.isEmpty() || back.getVertexList().size() < shortest.size())) {
                 shortest = back.getVertexList();
             }
@@ -77,6 +77,6 @@ final class StepDependencies {
     }
 
     private static String names(List<Integer> circle, List<Step> steps) {
-        return circle.stream().map(it -> "“" + steps.get(it).id() + "”").collect(Collectors.joining(", then "));
+        return circle.stream().map(number -> "“" + steps.get(number).id() + "”").collect(Collectors.joining(", then "));
     }
 }

@@ -46,7 +46,8 @@ public record Supplies(
     /** Returns the metres of a thread that are on bobbins of a machine already. */
     public double woundMetres(String station, String thread) {
         return wound.stream()
-                .filter(it -> it.station().equals(station) && it.thread().equals(thread))
+                .filter(otherWound -> otherWound.station().equals(station)
+                        && otherWound.thread().equals(thread))
                 .mapToDouble(Wound::metres)
                 .sum();
     }

@@ -49,8 +49,8 @@ final class CheckDrills {
                 why(first, others.get(0)));
     }
 
-    private static String title(Ranked it) {
-        return it.check().title();
+    private static String title(Ranked ranked) {
+        return ranked.check().title();
     }
 
     private static String why(Ranked first, Ranked other) {
@@ -62,12 +62,12 @@ final class CheckDrills {
                 + ".";
     }
 
-    private static long ofHundred(Ranked it) {
-        return Math.round(100 * it.probability());
+    private static long ofHundred(Ranked ranked) {
+        return Math.round(100 * ranked.probability());
     }
 
-    private static String minutes(Ranked it) {
-        double minutes = it.check().minutes();
+    private static String minutes(Ranked ranked) {
+        double minutes = ranked.check().minutes();
         return minutes < 1 ? "half a minute" : minutes == 1 ? "a minute" : Shown.number(minutes) + " minutes";
     }
 }

@@ -21,7 +21,7 @@ record Choices(List<String> words, int right) {
     /** Mixes the right answer among the first three of the others that differ from it. */
     static Choices of(String right, List<String> others, RandomGenerator random) {
         List<String> all = new ArrayList<>(others.stream()
-                .filter(it -> !it.equals(right))
+                .filter(other -> !other.equals(right))
                 .distinct()
                 .limit(Drill.CHOICES - 1L)
                 .toList());

@@ -49,9 +49,9 @@ final class ClothDrills {
                         + " g/m², and that is " + read.weightClass().words() + ".");
     }
 
-    private static Stream<String> neighbours(WeightClass it) {
+    private static Stream<String> neighbours(WeightClass weightClass) {
         return Stream.of(WeightClass.values())
-                .filter(other -> Math.abs(other.ordinal() - it.ordinal()) <= 2)
+                .filter(other -> Math.abs(other.ordinal() - weightClass.ordinal()) <= 2)
                 .map(WeightClass::words);
     }
 
@@ -63,7 +63,7 @@ final class ClothDrills {
         double after = Math.rint(rest + random.nextDouble() * GROWN * (stretched - rest));
         Stretch read = Stretch.measure(rest, stretched, after);
         List<String> others = Stream.of(GIVES)
-                .map(it -> says(Stretch.measure(100, 100 + it[0], 100)))
+                .map(values -> says(Stretch.measure(100, 100 + values[0], 100)))
                 .toList();
         return Drill.ofWords(
                 id,

@@ -32,11 +32,12 @@ public record DrillId(DrillKind kind, int level, long seed) {
      * @throws BadInput if there is no such drill
      */
     public static DrillId read(String text) {
-        Matcher it = WRITTEN.matcher(text);
-        if (it.matches()) {
+        Matcher matcher = WRITTEN.matcher(text);
+        if (matcher.matches()) {
             for (DrillKind kind : DrillKind.values()) {
-                if (kind.name().toLowerCase(Locale.ROOT).equals(it.group(1))) {
-                    DrillId id = new DrillId(kind, Integer.parseInt(it.group(2)), Long.parseLong(it.group(3), 16));
+                if (kind.name().toLowerCase(Locale.ROOT).equals(matcher.group(1))) {
+                    DrillId id =
+                            new DrillId(kind, Integer.parseInt(matcher.group(2)), Long.parseLong(matcher.group(3), 16));
                     if (id.toString().equals(text)) {
                         return id;
                     }

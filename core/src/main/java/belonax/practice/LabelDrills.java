@@ -39,21 +39,22 @@ final class LabelDrills {
         List<NeedleType> kinds = new ArrayList<>(PRINTED);
         Choices.mix(kinds, random);
         kinds.stream()
-                .filter(it -> it != type)
-                .forEach(it -> others.add(nearest(it, needle.size()).words()));
+                .filter(needleType -> needleType != type)
+                .forEach(needleType ->
+                        others.add(nearest(needleType, needle.size()).words()));
         String label = needle.label();
         Needle read = NeedleLabel.read(label).needle().orElseThrow();
         Choices choices = Choices.of(read.words(), others, random);
         return Drill.ofWords(id, type.name(), "What lies in the packet?", label, choices, why(read));
     }
 
-    private static String why(Needle it) {
-        String size = it.size().nm() + " is the blade in hundredths of a millimetre, "
-                + it.size().trade() + " the same size as a number.";
-        return it.twin()
+    private static String why(Needle needle) {
+        String size = needle.size().nm() + " is the blade in hundredths of a millimetre, "
+                + needle.size().trade() + " the same size as a number.";
+        return needle.twin()
                 .map(twin -> "ZWI stands for a twin, the number before the stroke for the " + twin.spacingMm()
                         + " mm between its needles; " + size)
-                .orElseGet(() -> letters(it.type()) + size);
+                .orElseGet(() -> letters(needle.type()) + size);
     }
 
     /** The H is the scarf's letter; what the point is like follows it. */
@@ -67,8 +68,8 @@ final class LabelDrills {
     /** Only what is made is asked for, and only what is made is offered beside it. */
     private static List<Needle> made(NeedleType type) {
         return RANGE.of(NeedleSystem.H_130_705).stream()
-                .filter(it -> it.type() == type)
-                .filter(it -> it.twin()
+                .filter(needle -> needle.type() == type)
+                .filter(needle -> needle.twin()
                         .map(twin -> twin.spacingMm() == TWIN_MM && twin.point().hasDeepScarf())
                         .orElse(true))
                 .toList();
@@ -76,7 +77,7 @@ final class LabelDrills {
 
     private static Needle nearest(NeedleType type, NeedleSize size) {
         return made(type).stream()
-                .min(Comparator.comparingInt(it -> Math.abs(it.size().step() - size.step())))
+                .min(Comparator.comparingInt(needle -> Math.abs(needle.size().step() - size.step())))
                 .orElseThrow();
     }
 

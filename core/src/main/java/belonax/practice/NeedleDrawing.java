@@ -49,20 +49,21 @@ public record NeedleDrawing(Needle needle, NeedleState state, double amount) {
             case SOUND -> outline;
             case BENT ->
                 outline.stream()
-                        .map(it -> new Place(it.xMm() + asideMm(it.yMm()), it.yMm()))
+                        .map(place -> new Place(place.xMm() + asideMm(place.yMm()), place.yMm()))
                         .toList();
             case BLUNT -> {
                 double flat = tipMm() - (0.15 + 0.85 * amount) * MOST_WORN_MM;
                 yield outline.stream()
-                        .map(it -> new Place(it.xMm(), Math.min(flat, it.yMm())))
+                        .map(place -> new Place(place.xMm(), Math.min(flat, place.yMm())))
                         .toList();
             }
             case HOOKED ->
                 outline.stream()
-                        .map(it -> {
-                            double over = Math.max(0, it.yMm() - (tipMm() - HOOK_MM)) / HOOK_MM;
+                        .map(place -> {
+                            double over = Math.max(0, place.yMm() - (tipMm() - HOOK_MM)) / HOOK_MM;
                             double turned = (0.3 + 0.7 * amount) * over * over;
-                            return new Place(it.xMm() + HOOK_TURNS_MM * turned, it.yMm() - HOOK_TURNS_MM / 2 * turned);
+                            return new Place(
+                                    place.xMm() + HOOK_TURNS_MM * turned, place.yMm() - HOOK_TURNS_MM / 2 * turned);
                         })
                         .toList();
         };

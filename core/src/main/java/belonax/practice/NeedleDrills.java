@@ -39,8 +39,8 @@ final class NeedleDrills {
     private static Drill kind(DrillId id, Needle needle, RandomGenerator random) {
         NeedleType type = needle.type();
         List<NeedleType> likest = DRAWN.stream()
-                .filter(it -> it != type)
-                .sorted(Comparator.comparingDouble(it -> differs(type, it)))
+                .filter(needleType -> needleType != type)
+                .sorted(Comparator.comparingDouble(needleType -> differs(type, needleType)))
                 .toList();
         int from = (DrillId.HARDEST - id.level()) * 3;
         List<NeedleType> others =

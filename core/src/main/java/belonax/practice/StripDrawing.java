@@ -103,13 +103,13 @@ public record StripDrawing(
 
     private String face(ToIntFunction<Lock> shows, String colour) {
         List<Integer> at = IntStream.range(0, locks.size())
-                .filter(it -> shows.applyAsInt(locks.get(it)) > 0)
+                .filter(number -> shows.applyAsInt(locks.get(number)) > 0)
                 .boxed()
                 .toList();
         if (at.isEmpty()) {
             return "nothing " + colour + " shows at any of " + locks.size() + " stitches";
         }
-        long loops = locks.stream().filter(it -> shows.applyAsInt(it) > 1).count();
+        long loops = locks.stream().filter(lock -> shows.applyAsInt(lock) > 1).count();
         return colour + " shows at " + at.size() + " of " + locks.size() + " stitches, from the "
                 + ordinal(at.get(0)) + " to the " + ordinal(at.get(at.size() - 1))
                 + (loops == 0 ? ", as dots" : ", " + loops + " of them as loops over a straight thread");
@@ -123,11 +123,11 @@ public record StripDrawing(
     }
 
     private long above(int atLeast) {
-        return locks.stream().filter(it -> it.above() >= atLeast).count();
+        return locks.stream().filter(lock -> lock.above() >= atLeast).count();
     }
 
     private long below(int atLeast) {
-        return locks.stream().filter(it -> it.below() >= atLeast).count();
+        return locks.stream().filter(lock -> lock.below() >= atLeast).count();
     }
 
     private double share(long count) {

@@ -33,7 +33,8 @@ final class StripDrills {
 
     /** Cloth of which a strip is sewn: nothing that only helps another cloth, nothing too thick to lie flat. */
     private static final List<Cloth> CLOTHS = ClothCatalogue.standard().all().stream()
-            .filter(it -> it.part() == ClothPart.CARRIES && it.make() == Make.ORDINARY && it.thicknessMm() <= 1.5)
+            .filter(cloth ->
+                    cloth.part() == ClothPart.CARRIES && cloth.make() == Make.ORDINARY && cloth.thicknessMm() <= 1.5)
             .toList();
 
     private StripDrills() {}
@@ -57,7 +58,7 @@ final class StripDrills {
                 look.why(),
                 look == StripLook.CLEAN || look.way() == Way.LEAVE ? List.of() : List.of(ways.indexOf(Way.LEAVE)),
                 look.reading(),
-                ways.stream().flatMap(it -> look.seenBy(it).stream()).toList(),
+                ways.stream().flatMap(way -> look.seenBy(way).stream()).toList(),
                 Optional.of(drawing),
                 Optional.empty(),
                 "");
@@ -71,12 +72,13 @@ final class StripDrills {
         Choices choices = Choices.of(look.words(), near, random);
         List<StripLook> offered = choices.words().stream()
                 .map(words -> Stream.of(StripLook.values())
-                        .filter(it -> it.words().equals(words))
+                        .filter(stripLook -> stripLook.words().equals(words))
                         .findFirst()
                         .orElseThrow())
                 .toList();
-        List<Reading> seen =
-                offered.stream().flatMap(it -> it.reading().stream()).toList();
+        List<Reading> seen = offered.stream()
+                .flatMap(stripLook -> stripLook.reading().stream())
+                .toList();
         boolean counts = look.reading().isPresent() && seen.size() == Drill.CHOICES;
         return new Drill(
                 id,
@@ -86,7 +88,7 @@ final class StripDrills {
                 choices.right(),
                 look.why(),
                 offered.stream()
-                        .filter(it -> it != look && near(look).contains(it))
+                        .filter(stripLook -> stripLook != look && near(look).contains(stripLook))
                         .map(offered::indexOf)
                         .toList(),
                 counts ? look.reading() : Optional.empty(),

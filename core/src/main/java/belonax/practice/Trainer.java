@@ -36,9 +36,10 @@ public final class Trainer {
     private record Standing(Repetition repetition, long last, boolean again, int rightInARow) {
         static final Standing NONE = new Standing(Repetition.NEW, 0, false, 0);
 
-        Standing after(Answered it) {
-            int grade = it.right() && again ? 3 : it.grade();
-            return new Standing(repetition.after(grade), it.day(), grade < 3, it.right() ? rightInARow + 1 : 0);
+        Standing after(Answered answered) {
+            int grade = answered.right() && again ? 3 : answered.grade();
+            return new Standing(
+                    repetition.after(grade), answered.day(), grade < 3, answered.right() ? rightInARow + 1 : 0);
         }
 
         /** What was answered badly comes back at once, as the algorithm's last step has it. */
@@ -49,7 +50,8 @@ public final class Trainer {
 
     private Trainer(List<Answered> past) {
         this.past = past;
-        past.forEach(it -> standings.merge(it.topic(), Standing.NONE.after(it), (before, first) -> before.after(it)));
+        past.forEach(answered -> standings.merge(
+                answered.topic(), Standing.NONE.after(answered), (before, first) -> before.after(answered)));
     }
 
     /** Looks at all that a sewist answered, in its order. */
@@ -59,10 +61,10 @@ public final class Trainer {
 
     /** Returns the day on which a topic comes back; empty where it was never answered. */
     public OptionalLong due(Topic topic) {
-        Standing it = standings.get(topic);
-        return it == null
+        Standing standing = standings.get(topic);
+        return standing == null
                 ? OptionalLong.empty()
-                : OptionalLong.of(it.last() + it.repetition().days());
+                : OptionalLong.of(standing.last() + standing.repetition().days());
     }
 
     /** Returns how hard the next of a topic is, 0 to {@link DrillId#HARDEST}. */
@@ -106,17 +108,17 @@ public final class Trainer {
 
     /** What was missed and what is overdue come first, then what is new, then what is due last; what was asked just now not at all. */
     private double urgency(Drill drill, long today) {
-        Standing it = standings.get(drill.topic());
+        Standing standing = standings.get(drill.topic());
         boolean isFresh = past.stream()
                 .skip(Math.max(0, past.size() - REST))
                 .anyMatch(answered -> answered.topic().equals(drill.topic()));
         if (isFresh) {
             return -Double.MAX_VALUE;
         }
-        if (it == null) {
+        if (standing == null) {
             return 0;
         }
-        long over = today - it.due();
+        long over = today - standing.due();
         return over >= 0 ? 1 + over : over;
     }
 
@@ -130,12 +132,13 @@ public final class Trainer {
     /** Returns what is surer than it was a week ago, or less sure, the greatest change first. */
     public List<Change> sinceLastWeek(long today) {
         Map<Topic, List<Answered>> byTopic = new LinkedHashMap<>();
-        past.forEach(it ->
-                byTopic.computeIfAbsent(it.topic(), any -> new ArrayList<>()).add(it));
+        past.forEach(answered -> byTopic.computeIfAbsent(answered.topic(), any -> new ArrayList<>())
+                .add(answered));
         List<Change> changes = new ArrayList<>();
         byTopic.forEach((topic, all) -> {
-            List<Answered> before =
-                    all.stream().filter(it -> it.day() <= today - WEEK).toList();
+            List<Answered> before = all.stream()
+                    .filter(answered -> answered.day() <= today - WEEK)
+                    .toList();
             List<Answered> now = all.subList(before.size(), all.size());
             if (before.size() >= ENOUGH && now.size() >= ENOUGH) {
                 Change change = new Change(topic, right(before), right(now));
@@ -144,7 +147,7 @@ public final class Trainer {
                 }
             }
         });
-        changes.sort(Comparator.comparingDouble(it -> -Math.abs(it.now() - it.before())));
+        changes.sort(Comparator.comparingDouble(otherChange -> -Math.abs(otherChange.now() - otherChange.before())));
         return changes;
     }
 

@@ -31,8 +31,8 @@ final class RoomFloor {
 
     double power() {
         double all = Double.POSITIVE_INFINITY;
-        for (double it : least) {
-            all = Math.min(all, it);
+        for (double value : least) {
+            all = Math.min(all, value);
         }
         return Math.max(LEAST, all);
     }

@@ -90,8 +90,8 @@ public final class StitchEar {
         }
     }
 
-    private boolean isLoud(long centre, Beat it) {
-        return power.mean(centre, Math.max(SLICE, (int) it.lag())) >= OVER_ROOM * floor.power();
+    private boolean isLoud(long centre, Beat beat) {
+        return power.mean(centre, Math.max(SLICE, (int) beat.lag())) >= OVER_ROOM * floor.power();
     }
 
     /** Tells whether a machine that ran at that beat still does a slice later, or did one before. */

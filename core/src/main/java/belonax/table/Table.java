@@ -107,20 +107,20 @@ public record Table(String file, String columns) {
         public <E extends Enum<E>> Set<E> words(int column, Class<E> type) {
             Set<E> words = EnumSet.noneOf(type);
             Stream.of(text(column).split("[\\s,]+"))
-                    .filter(it -> !it.isEmpty())
-                    .forEach(it -> words.add(word(it, type)));
+                    .filter(string -> !string.isEmpty())
+                    .forEach(string -> words.add(word(string, type)));
             return words;
         }
 
         /** Returns words of a closed set, each with its number, parted by commas. */
         public <E extends Enum<E>> Map<E, Double> numbers(int column, Class<E> type) {
             Map<E, Double> numbers = new EnumMap<>(type);
-            for (String it : text(column).split(",")) {
-                String[] pair = it.strip().split("\\s+");
+            for (String string : text(column).split(",")) {
+                String[] pair = string.strip().split("\\s+");
                 if (pair.length == 2) {
                     numbers.put(word(pair[0], type), number(pair[1]));
-                } else if (!it.isBlank()) {
-                    throw new IllegalArgumentException("“" + it.strip() + "” is no word with its number.");
+                } else if (!string.isBlank()) {
+                    throw new IllegalArgumentException("“" + string.strip() + "” is no word with its number.");
                 }
             }
             return numbers;
@@ -145,7 +145,7 @@ public record Table(String file, String columns) {
 
         private static <E extends Enum<E>> E word(String text, Class<E> type) {
             return Stream.of(type.getEnumConstants())
-                    .filter(it -> it.name().equals(text))
+                    .filter(value -> value.name().equals(text))
                     .findFirst()
                     .orElseThrow(() ->
                             new IllegalArgumentException("“" + text + "” is none of " + EnumSet.allOf(type) + "."));

@@ -52,9 +52,9 @@ final class BareNumbers {
     }
 
     private void readPlied() {
-        find(PLIED, rest).ifPresent(it -> {
-            double yarns = number(it.group(1));
-            double plies = number(it.group(2));
+        find(PLIED, rest).ifPresent(match -> {
+            double yarns = number(match.group(1));
+            double plies = number(match.group(2));
             boolean cotton = words.isCotton();
             boolean fine = yarns >= 90 || words.isSilk();
             offer(
@@ -82,9 +82,9 @@ final class BareNumbers {
 
     /** From about 80 up a bare number is mostly a ticket, a low one mostly a weight; tex and counts are seldomer. */
     private void readBare() {
-        find(MARKED, rest).or(() -> find(BARE, rest)).ifPresent(it -> {
-            double number = number(it.group(2));
-            double marked = it.group(1) == null || it.group(1).equals("#") ? 1 : 1.4;
+        find(MARKED, rest).or(() -> find(BARE, rest)).ifPresent(match -> {
+            double number = number(match.group(2));
+            double marked = match.group(1) == null || match.group(1).equals("#") ? 1 : 1.4;
             boolean embroidery = words.isForEmbroidery();
             boolean high = number >= 75 && !embroidery;
             boolean middle = number >= 60 && !high && !embroidery;

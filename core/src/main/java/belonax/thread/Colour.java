@@ -41,14 +41,14 @@ public record Colour(int red, int green, int blue) {
     public static Optional<Colour> in(String words) {
         String lower = words.toLowerCase(Locale.ROOT);
         return BY_WORD.entrySet().stream()
-                .filter(it -> Objects.requireNonNull(WORDS.get(it.getKey()))
+                .filter(entry -> Objects.requireNonNull(WORDS.get(entry.getKey()))
                         .matcher(lower)
                         .find())
                 .map(Map.Entry::getValue)
                 .findFirst()
-                .map(it -> lower.contains("light") || lower.contains("pale")
-                        ? it.mixedWith(255)
-                        : lower.contains("dark") || lower.contains("deep") ? it.mixedWith(0) : it);
+                .map(colour -> lower.contains("light") || lower.contains("pale")
+                        ? colour.mixedWith(255)
+                        : lower.contains("dark") || lower.contains("deep") ? colour.mixedWith(0) : colour);
     }
 
     /** Returns it as SVG has it. */
@@ -83,9 +83,9 @@ public record Colour(int red, int green, int blue) {
     }
 
     private static void put(int rgb, String... words) {
-        for (String it : words) {
-            WORDS.put(it, Pattern.compile("\\b" + it));
-            BY_WORD.put(it, new Colour(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255));
+        for (String word : words) {
+            WORDS.put(word, Pattern.compile("\\b" + word));
+            BY_WORD.put(word, new Colour(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255));
         }
     }
 }

@@ -47,8 +47,8 @@ final class LabelNumbers {
         this.text = text.replace('×', 'X');
         this.words = new LabelWords(this.text);
         String sizes = this.text;
-        for (Pattern it : List.of(PERCENT, NO_SIZE, LENGTH, WEIGHT)) {
-            sizes = it.matcher(sizes).replaceAll(" ");
+        for (Pattern pattern : List.of(PERCENT, NO_SIZE, LENGTH, WEIGHT)) {
+            sizes = pattern.matcher(sizes).replaceAll(" ");
         }
         NamedNumbers named = new NamedNumbers(sizes, words);
         readings = named.readings().isEmpty() && !words.isElastic()

@@ -64,7 +64,7 @@ final class LabelWords {
 
     private <T> Optional<T> first(Map<T, Pattern> words) {
         return words.entrySet().stream()
-                .filter(it -> it.getValue().matcher(text).find())
+                .filter(word -> word.getValue().matcher(text).find())
                 .map(Map.Entry::getKey)
                 .findFirst();
     }

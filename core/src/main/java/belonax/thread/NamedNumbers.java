@@ -94,33 +94,35 @@ final class NamedNumbers {
         if (readTex()) {
             return;
         }
-        unit(DTEX).ifPresent(it -> name(ThreadNumbering.DTEX, it.number() * it.plies(), 1, 1));
-        unit(DENIER).ifPresent(it -> name(ThreadNumbering.DENIER, it.number() * it.plies(), 1, 1));
+        unit(DTEX).ifPresent(count -> name(ThreadNumbering.DTEX, count.number() * count.plies(), 1, 1));
+        unit(DENIER).ifPresent(count -> name(ThreadNumbering.DENIER, count.number() * count.plies(), 1, 1));
         take(COTTON_YARN)
-                .ifPresent(it -> name(
+                .ifPresent(match -> name(
                         ThreadNumbering.NE,
-                        number(it.group(1)),
-                        it.group(2) == null ? pliesInWords() : number(it.group(2)),
+                        number(match.group(1)),
+                        match.group(2) == null ? pliesInWords() : number(match.group(2)),
                         1));
-        unit(NM).map(NamedNumbers::pliesLast).ifPresent(it -> name(ThreadNumbering.NM, it.number(), it.plies(), 1));
-        unit(NE).map(NamedNumbers::pliesLast).ifPresent(it -> name(ThreadNumbering.NE, it.number(), it.plies(), 1));
-        unit(LEA).ifPresent(it -> name(ThreadNumbering.LEA, it.number(), it.plies(), 1));
+        unit(NM).map(NamedNumbers::pliesLast)
+                .ifPresent(count -> name(ThreadNumbering.NM, count.number(), count.plies(), 1));
+        unit(NE).map(NamedNumbers::pliesLast)
+                .ifPresent(count -> name(ThreadNumbering.NE, count.number(), count.plies(), 1));
+        unit(LEA).ifPresent(count -> name(ThreadNumbering.LEA, count.number(), count.plies(), 1));
         double custom = readings.isEmpty() ? 1 : CUSTOM_BESIDE_A_MEASURE;
-        unit(TICKET).ifPresent(it -> readTicket(it.number(), custom));
-        unit(WEIGHT).ifPresent(it -> readWeight(it.number(), custom));
+        unit(TICKET).ifPresent(count -> readTicket(count.number(), custom));
+        unit(WEIGHT).ifPresent(count -> readWeight(count.number(), custom));
     }
 
     /** Tex is a measure and beats all else; R is what the finished thread has. */
     private boolean readTex() {
         Optional<MatchResult> resultant = TEX.matcher(rest).find() ? take(RESULTANT) : Optional.empty();
         if (resultant.isPresent()) {
-            MatchResult it = resultant.get();
-            name(ThreadNumbering.TEX, number(it.group(1) == null ? it.group(2) : it.group(1)), 1, 1);
+            MatchResult match = resultant.get();
+            name(ThreadNumbering.TEX, number(match.group(1) == null ? match.group(2) : match.group(1)), 1, 1);
             return true;
         }
-        unit(TEX).ifPresent(it -> name(ThreadNumbering.TEX, it.number() * it.plies(), 1, 1));
+        unit(TEX).ifPresent(count -> name(ThreadNumbering.TEX, count.number() * count.plies(), 1, 1));
         if (readings.isEmpty()) {
-            take(T).ifPresent(it -> name(ThreadNumbering.TEX, number(it.group(1)), 1, 1));
+            take(T).ifPresent(match -> name(ThreadNumbering.TEX, number(match.group(1)), 1, 1));
         }
         return !readings.isEmpty();
     }
@@ -151,20 +153,21 @@ final class NamedNumbers {
     }
 
     private void readBonded() {
-        take(BONDED_NUMBER).ifPresent(it -> name(ThreadNumbering.BONDED_NUMBER, number(it.group(1)), 1, 1));
+        take(BONDED_NUMBER).ifPresent(match -> name(ThreadNumbering.BONDED_NUMBER, number(match.group(1)), 1, 1));
         if (readings.isEmpty() && words.isBonded()) {
-            take(BONDED_SIZE).ifPresent(it -> name(ThreadNumbering.BONDED_NUMBER, number(it.group(1)), 1, 1));
+            take(BONDED_SIZE).ifPresent(match -> name(ThreadNumbering.BONDED_NUMBER, number(match.group(1)), 1, 1));
         }
         if (words.mayBeMonofilament()) {
             take(MILLIMETRES)
-                    .ifPresent(
-                            it -> readDiameter(number(it.group(1).startsWith("0") ? it.group(1) : "0" + it.group(1))));
+                    .ifPresent(match -> readDiameter(
+                            number(match.group(1).startsWith("0") ? match.group(1) : "0" + match.group(1))));
             if (readings.isEmpty() && words.saysMonofilament()) {
-                take(INCHES).ifPresent(it -> readDiameter(number(it.group(1)) / THOUSANDTHS * MM_PER_INCH));
+                take(INCHES).ifPresent(match -> readDiameter(number(match.group(1)) / THOUSANDTHS * MM_PER_INCH));
             }
         }
         if (readings.isEmpty() && rest.chars().noneMatch(Character::isDigit)) {
-            take(LETTER).ifPresent(it -> name(ThreadNumbering.LETTER, LETTERS.getOrDefault(it.group(1), 0), 1, 1));
+            take(LETTER)
+                    .ifPresent(match -> name(ThreadNumbering.LETTER, LETTERS.getOrDefault(match.group(1), 0), 1, 1));
         }
     }
 

@@ -24,8 +24,8 @@ public record NeedleNote(Optional<NeedleType> type, Optional<NeedleSize> size) {
     /** Tells whether the note speaks for this needle. */
     public boolean names(Needle needle) {
         return !isEmpty()
-                && type.map(it -> it == needle.point()).orElse(true)
-                && size.map(it -> it == needle.size()).orElse(true);
+                && type.map(needleType -> needleType == needle.point()).orElse(true)
+                && size.map(needleSize -> needleSize == needle.size()).orElse(true);
     }
 
     /** Returns it in words, such as {@code embroidery 75/11}; empty when it says nothing. */

@@ -65,17 +65,17 @@ public record SpoolLine(
                 spools,
                 colour,
                 label,
-                answer.map(it -> it.likeliest().tex()).orElse(taken.tex()),
+                answer.map(otherAnswer -> otherAnswer.likeliest().tex()).orElse(taken.tex()),
                 numbers.fibre().orElse(Fibre.POLYESTER),
                 numbers.build().orElse(answer.isPresent() ? Build.SPUN : taken.build()),
                 numbers.metres(),
-                answer.map(it -> it.likeliest().why())
+                answer.map(otherAnswer -> otherAnswer.likeliest().why())
                         .orElseGet(
-                                () -> usual.map(it -> "No number is told: " + it.words() + " thread is taken at "
-                                                + it.tex() + ".")
+                                () -> usual.map(usualThread -> "No number is told: " + usualThread.words()
+                                                + " thread is taken at " + usualThread.tex() + ".")
                                         .orElse(
                                                 "No number is told: taken as ordinary thread, tex 25, until its label is read.")),
-                answer.map(it -> it.question().isEmpty()).orElse(usual.isPresent()));
+                answer.map(otherAnswer -> otherAnswer.question().isEmpty()).orElse(usual.isPresent()));
     }
 
     /** A line without a number has no fineness to read; a refusal of another kind stands. */
@@ -96,15 +96,15 @@ public record SpoolLine(
     /** What is neither a number nor a word of the trade. */
     private static String colour(String label) {
         String words = Arrays.stream(label.split("[\\s,;]+"))
-                .filter(it -> it.chars().noneMatch(Character::isDigit) && !it.contains("%"))
-                .filter(it -> !NO_COLOUR
-                        .matcher(it.toUpperCase(Locale.ROOT).replaceAll("[.:()]+$", ""))
+                .filter(text -> text.chars().noneMatch(Character::isDigit) && !text.contains("%"))
+                .filter(text -> !NO_COLOUR
+                        .matcher(text.toUpperCase(Locale.ROOT).replaceAll("[.:()]+$", ""))
                         .matches())
-                .filter(it -> !it.matches("(?i)mm?|g|[-–·]+"))
+                .filter(text -> !text.matches("(?i)mm?|g|[-–·]+"))
                 .collect(Collectors.joining(" "));
         String rest = words;
-        for (UsualThread it : UsualThread.values()) {
-            rest = it.takenOutOf(rest);
+        for (UsualThread usualThread : UsualThread.values()) {
+            rest = usualThread.takenOutOf(rest);
         }
         return rest.replaceAll("\\s+", " ").strip();
     }

@@ -96,17 +96,17 @@ public final class ThreadLabel {
     }
 
     private static void check(Optional<String> label, OptionalDouble metres, OptionalDouble grams) {
-        label.ifPresent(it -> BadInput.unless(
-                it.length() <= LONGEST,
+        label.ifPresent(text -> BadInput.unless(
+                text.length() <= LONGEST,
                 "text",
-                () -> "That is longer than any label (" + it.length()
+                () -> "That is longer than any label (" + text.length()
                         + " characters). Type the number part only, such as" + " Tkt 120."));
-        metres.ifPresent(it -> BadInput.unless(
-                it > 0 && it <= 100_000,
+        metres.ifPresent(metre -> BadInput.unless(
+                metre > 0 && metre <= 100_000,
                 "metres",
                 () -> "A spool holds 10 to 10 000 metres. Look for the length on its label."));
-        grams.ifPresent(it -> BadInput.unless(
-                it > 0 && it <= 5000,
+        grams.ifPresent(gram -> BadInput.unless(
+                gram > 0 && gram <= 5000,
                 "grams",
                 () -> "A spool's thread weighs 1 to 1000 grams. Weigh it, and take off what the empty spool weighs."));
     }
@@ -115,7 +115,7 @@ public final class ThreadLabel {
     private static Optional<String> askForSpool(List<Reading> printed, double grams, double metres) {
         double tex = ThreadNumbering.WEIGHED.texValue(grams, metres);
         boolean allFar = !printed.isEmpty()
-                && printed.stream().allMatch(it -> Math.abs(it.tex().value() / tex - 1) > DISAGREE);
+                && printed.stream().allMatch(reading -> Math.abs(reading.tex().value() / tex - 1) > DISAGREE);
         if (!allFar) {
             return Optional.empty();
         }
@@ -136,9 +136,9 @@ public final class ThreadLabel {
     private static List<Reading> weighed(List<Reading> printed, double grams, double metres) {
         Tex tex = ThreadNumbering.WEIGHED.tex(grams, metres);
         List<Reading> all = new ArrayList<>();
-        for (Reading it : printed) {
-            double off = Math.log(it.tex().value() / tex.value()) / WEIGHED_SD;
-            all.add(it.withLikelihood(it.likelihood() * Math.exp(-off * off / 2)));
+        for (Reading reading : printed) {
+            double off = Math.log(reading.tex().value() / tex.value()) / WEIGHED_SD;
+            all.add(reading.withLikelihood(reading.likelihood() * Math.exp(-off * off / 2)));
         }
         all.add(new Reading(
                 ThreadNumbering.WEIGHED,
@@ -150,14 +150,15 @@ public final class ThreadLabel {
                         Shown.tenths(grams),
                         Shown.tenths(metres),
                         tex)));
-        return new ArrayList<>(
-                normal(all).stream().filter(it -> it.likelihood() >= 0.002).toList());
+        return new ArrayList<>(normal(all).stream()
+                .filter(reading -> reading.likelihood() >= 0.002)
+                .toList());
     }
 
     private static List<Reading> normal(List<Reading> readings) {
         double sum = readings.stream().mapToDouble(Reading::likelihood).sum();
         return readings.stream()
-                .map(it -> it.withLikelihood(it.likelihood() / sum))
+                .map(reading -> reading.withLikelihood(reading.likelihood() / sum))
                 .toList();
     }
 
@@ -165,14 +166,14 @@ public final class ThreadLabel {
     private static Optional<String> question(List<Reading> readings, OptionalDouble metres) {
         Reading first = readings.get(0);
         double settled = readings.stream()
-                .filter(it -> isSame(it, first))
+                .filter(reading -> isSame(reading, first))
                 .mapToDouble(Reading::likelihood)
                 .sum();
         if (settled >= SETTLED_FROM) {
             return Optional.empty();
         }
         return readings.stream()
-                .filter(it -> !isSame(it, first))
+                .filter(reading -> !isSame(reading, first))
                 .findFirst()
                 .map(other -> question(first, other, metres));
     }

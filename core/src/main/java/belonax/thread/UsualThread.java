@@ -71,7 +71,9 @@ public enum UsualThread {
 
     /** Finds the one that a line of words speaks of. */
     static Optional<UsualThread> in(String line) {
-        return Stream.of(values()).filter(it -> it.called.matcher(line).find()).findFirst();
+        return Stream.of(values())
+                .filter(usualThread -> usualThread.called.matcher(line).find())
+                .findFirst();
     }
 
     /** Returns a line without the words that speak of it. */

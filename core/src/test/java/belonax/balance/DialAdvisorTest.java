@@ -162,7 +162,7 @@ class DialAdvisorTest {
         }
 
         assertThat(advice.action()).isEqualTo(Action.BOBBIN);
-        assertThat(strips).hasSizeLessThan(6).allMatch(it -> it.dial() >= 1);
+        assertThat(strips).hasSizeLessThan(6).allMatch(strip -> strip.dial() >= 1);
         assertThat(advice.why())
                 .startsWith("The dial runs out at its low end")
                 .contains("tighten the bobbin screw an eighth");
@@ -186,14 +186,14 @@ class DialAdvisorTest {
         for (double sewnAt : new double[] {dial, same.dial().min() + random.nextInt(5)}) {
             for (TopFace tight : List.of(TopFace.DOTS, TopFace.LINE, TopFace.DRAWN_UP)) {
                 proposed(same, with(strips, Strip.of(sewnAt, tight, Underside.CLEAN)))
-                        .ifPresent(it -> assertThat(it <= dial || closesABracket(strips, sewnAt, it))
-                                .as("%s after %s", it, dial)
+                        .ifPresent(count -> assertThat(count <= dial || closesABracket(strips, sewnAt, count))
+                                .as("%s after %s", count, dial)
                                 .isTrue());
             }
             for (Underside loose : List.of(Underside.DOTS, Underside.LOOPS, Underside.LINE)) {
                 proposed(same, with(strips, Strip.of(sewnAt, TopFace.CLEAN, loose)))
-                        .ifPresent(it -> assertThat(it >= dial || closesABracket(strips, sewnAt, it))
-                                .as("%s after %s", it, dial)
+                        .ifPresent(count -> assertThat(count >= dial || closesABracket(strips, sewnAt, count))
+                                .as("%s after %s", count, dial)
                                 .isTrue());
             }
         }
@@ -202,8 +202,9 @@ class DialAdvisorTest {
     /** Between a slack and a tight strip lies balance, whatever was believed before. */
     private static boolean closesABracket(List<Strip> strips, double sewnAt, double proposed) {
         return strips.stream()
-                .filter(it -> it.saysTooLoose() || it.saysTooTight())
-                .anyMatch(it -> Math.min(it.dial(), sewnAt) < proposed && proposed < Math.max(it.dial(), sewnAt));
+                .filter(strip -> strip.saysTooLoose() || strip.saysTooTight())
+                .anyMatch(strip ->
+                        Math.min(strip.dial(), sewnAt) < proposed && proposed < Math.max(strip.dial(), sewnAt));
     }
 
     @ParameterizedTest(name = "seed {0}")

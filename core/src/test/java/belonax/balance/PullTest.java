@@ -53,8 +53,8 @@ class PullTest {
     void what_cannot_be_is_refused_with_what_to_do(
             Double slipCm, Double grams, Integer slot, int turned, String field, String told) {
         assertThatThrownBy(() -> new PullMeasured(Pull.RIGHT, slipCm, grams, slot, turned))
-                .isInstanceOfSatisfying(BadInput.class, it -> {
-                    assertThat(it.problems()).singleElement().satisfies(problem -> {
+                .isInstanceOfSatisfying(BadInput.class, badInput -> {
+                    assertThat(badInput.problems()).singleElement().satisfies(problem -> {
                         assertThat(problem.field()).isEqualTo(field);
                         assertThat(problem.message()).startsWith(told);
                     });

@@ -35,7 +35,7 @@ class SlipsTest {
 
         assertThat(slips.reader().cleanToSettle()).isEqualTo(3);
         assertThat(slips.told())
-                .anyMatch(it -> it.startsWith(
+                .anyMatch(text -> text.startsWith(
                         "You take dots for clean one time in 3, so Balance asks you for one clean strip more"));
     }
 
@@ -43,7 +43,7 @@ class SlipsTest {
     void who_takes_one_face_for_the_other_is_told_and_her_table_says_so() {
         Slips slips = Slips.of(times(8, Reading.TOP_DOTS, Reading.DOTS));
 
-        assertThat(slips.told()).anyMatch(it -> it.startsWith("You take the one face for the other"));
+        assertThat(slips.told()).anyMatch(text -> text.startsWith("You take the one face for the other"));
         assertThat(slips.reader().chance(Reading.DOTS, Set.of(Reading.TOP_DOTS)))
                 .isGreaterThan(0.3);
     }

@@ -169,8 +169,8 @@ class StripLawsTest {
 
     private static List<Strip> strips(String run) {
         List<Strip> strips = new ArrayList<>();
-        for (String it : run.split(",")) {
-            String[] words = it.strip().split(" +");
+        for (String text : run.split(",")) {
+            String[] words = text.strip().split(" +");
             Set<StripObservation> also = words.length > 3 ? Set.of(StripObservation.valueOf(words[3])) : Set.of();
             strips.add(new Strip(
                     Double.parseDouble(words[0]), TopFace.valueOf(words[1]), Underside.valueOf(words[2]), also));

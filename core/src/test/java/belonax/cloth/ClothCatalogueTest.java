@@ -20,10 +20,10 @@ class ClothCatalogueTest {
         assertThat(CLOTHS.all().stream().map(Cloth::structure).collect(Collectors.toSet()))
                 .isEqualTo(Set.of(Structure.values()));
         assertThat(CLOTHS.all().stream()
-                        .map(it -> WeightClass.of(it.weightGsm()))
+                        .map(cloth -> WeightClass.of(cloth.weightGsm()))
                         .collect(Collectors.toSet()))
                 .isEqualTo(Set.of(WeightClass.values()));
-        assertThat(CLOTHS.all()).allMatch(it -> it.note().endsWith("."));
+        assertThat(CLOTHS.all()).allMatch(cloth -> cloth.note().endsWith("."));
     }
 
     @ParameterizedTest(name = "“{0}” finds {1} first")

@@ -79,7 +79,8 @@ class FaultFinderTest {
             double[] prior = new double[9];
             for (int c = 0; c < prior.length; c++) {
                 Map<Symptom, Double> shows = new HashMap<>();
-                symptoms.forEach(it -> shows.put(it, random.nextDouble() < 0.6 ? random.nextDouble() * 0.9 : 0));
+                symptoms.forEach(
+                        symptom -> shows.put(symptom, random.nextDouble() < 0.6 ? random.nextDouble() * 0.9 : 0));
                 Map<Glance, Double> standsOut = Map.of(Glance.SPOOL, random.nextDouble() * 0.9);
                 causes.add(new Cause(
                         CauseId.values()[c],
@@ -130,8 +131,8 @@ class FaultFinderTest {
         int made = 0;
         Ranking ranking = FINDER.rank(trouble, school);
         while (!ranking.checks().isEmpty()) {
-            assertThat(ranking.checks()).allMatch(it -> it.probability() >= 0 && it.probability() <= 1);
-            assertThat(ranking.causes()).allMatch(it -> it.probability() >= 0 && it.probability() <= 1);
+            assertThat(ranking.checks()).allMatch(ranked -> ranked.probability() >= 0 && ranked.probability() <= 1);
+            assertThat(ranking.causes()).allMatch(suspect -> suspect.probability() >= 0 && suspect.probability() <= 1);
             CheckId next = ranking.checks().get(0).check().id();
             assertThat(none).doesNotContain(next);
             assertThat(cured).doesNotContain(next);
@@ -231,7 +232,8 @@ class FaultFinderTest {
     }
 
     private static Trouble withPull(Symptom seen, Optional<Pull> pull) {
-        return trouble(seen.name(), "", pull.map(it -> "pull=" + it).orElse(""));
+        return trouble(
+                seen.name(), "", pull.map(otherPull -> "pull=" + otherPull).orElse(""));
     }
 
     @Test
@@ -256,15 +258,15 @@ class FaultFinderTest {
         for (SearchSchool school : SearchSchool.values()) {
             assertThat(FINDER.rank(Trouble.of(Symptom.METAL_NOISE, Symptom.GRUNT), school).checks().stream()
                             .limit(3)
-                            .map(it -> it.check().id()))
+                            .map(ranked -> ranked.check().id()))
                     .containsExactly(CheckId.FOREIGN_OBJECT, CheckId.NEEDLE_REPLACE, CheckId.NEEDLE_SEATED);
         }
         Trouble computer = Trouble.told(Set.of(Symptom.GRUNT))
                 .machine(state(MachineKind.COMPUTER_CONTROLLED, BobbinKind.SEALED))
                 .build();
         assertThat(FINDER.rank(computer, SearchSchool.LIKELIEST_PER_MINUTE).checks())
-                .filteredOn(it -> it.check().id() == CheckId.OIL)
-                .allMatch(it -> it.check().who() == Check.Who.TECHNICIAN);
+                .filteredOn(ranked -> ranked.check().id() == CheckId.OIL)
+                .allMatch(ranked -> ranked.check().who() == Check.Who.TECHNICIAN);
         assertThat(ids(computer)).doesNotContain(CheckId.BOBBIN_CASE_POSITION, CheckId.BOBBIN_TENSION);
     }
 
@@ -298,10 +300,14 @@ class FaultFinderTest {
             String text = new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
             return text
                     .lines()
-                    .filter(it -> !it.isBlank() && !it.startsWith("#"))
-                    .map(it -> it.split("\\|", -1))
-                    .map(it -> org.junit.jupiter.params.provider.Arguments.of(
-                            it[0].strip(), it[1].strip(), it[2].strip(), it[3].strip(), it[4].strip()))
+                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                    .map(line -> line.split("\\|", -1))
+                    .map(values -> org.junit.jupiter.params.provider.Arguments.of(
+                            values[0].strip(),
+                            values[1].strip(),
+                            values[2].strip(),
+                            values[3].strip(),
+                            values[4].strip()))
                     .toList()
                     .stream();
         }
@@ -309,7 +315,7 @@ class FaultFinderTest {
 
     private static Trouble trouble(String symptoms, String when, String known) {
         Map<String, String> facts = new HashMap<>();
-        words(known).forEach(it -> facts.put(it.split("=")[0], it.contains("=") ? it.split("=")[1] : ""));
+        words(known).forEach(word -> facts.put(word.split("=")[0], word.contains("=") ? word.split("=")[1] : ""));
         Map<CheckId, Integer> cures = new HashMap<>();
         if (facts.containsKey("cures")) {
             String[] pair = facts.getOrDefault("cures", ":").split(":");
@@ -336,10 +342,10 @@ class FaultFinderTest {
 
     private static Map<Glance, Look> glance(Map<String, String> facts) {
         Map<Glance, Look> seen = new EnumMap<>(Glance.class);
-        for (Glance it : Glance.values()) {
-            String look = facts.get(it.name());
+        for (Glance glance : Glance.values()) {
+            String look = facts.get(glance.name());
             if (look != null) {
-                seen.put(it, Look.valueOf(look));
+                seen.put(glance, Look.valueOf(look));
             }
         }
         return seen;
@@ -380,13 +386,13 @@ class FaultFinderTest {
 
     private static List<CheckId> ids(Trouble trouble) {
         return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).checks().stream()
-                .map(it -> it.check().id())
+                .map(ranked -> ranked.check().id())
                 .toList();
     }
 
     private static double probability(Trouble trouble, CheckId check) {
         return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).checks().stream()
-                .filter(it -> it.check().id().equals(check))
+                .filter(ranked -> ranked.check().id().equals(check))
                 .mapToDouble(Ranked::probability)
                 .findFirst()
                 .orElseThrow();
@@ -394,7 +400,7 @@ class FaultFinderTest {
 
     private static double chance(Trouble trouble, CauseId cause) {
         return FINDER.rank(trouble, SearchSchool.LIKELIEST_PER_MINUTE).causes().stream()
-                .filter(it -> it.id().equals(cause))
+                .filter(suspect -> suspect.id().equals(cause))
                 .mapToDouble(FaultFinder.Suspect::probability)
                 .findFirst()
                 .orElse(0);

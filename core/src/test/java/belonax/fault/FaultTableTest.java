@@ -27,25 +27,25 @@ class FaultTableTest {
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("causes")
-    void a_cause_is_rare_enough_shows_something_and_is_found_by_a_check(Cause it) {
-        assertThat(it.title()).isNotBlank();
-        assertThat(it.rate()).isGreaterThan(0).isLessThan(0.2);
-        assertThat(it.shows()).isNotEmpty();
-        assertThat(it.shows().values()).allMatch(chance -> chance > 0 && chance < 1);
-        assertThat(it.standsOut().values()).allMatch(chance -> chance > 0 && chance <= 1);
-        assertThat(it.whenAdds().values()).allMatch(logOdds -> Math.abs(logOdds) <= 4);
-        assertThat(it.check()).isNotNull();
+    void a_cause_is_rare_enough_shows_something_and_is_found_by_a_check(Cause cause) {
+        assertThat(cause.title()).isNotBlank();
+        assertThat(cause.rate()).isGreaterThan(0).isLessThan(0.2);
+        assertThat(cause.shows()).isNotEmpty();
+        assertThat(cause.shows().values()).allMatch(chance -> chance > 0 && chance < 1);
+        assertThat(cause.standsOut().values()).allMatch(chance -> chance > 0 && chance <= 1);
+        assertThat(cause.whenAdds().values()).allMatch(logOdds -> Math.abs(logOdds) <= 4);
+        assertThat(cause.check()).isNotNull();
     }
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("checks")
-    void a_check_tells_how_long_it_takes_what_to_do_and_what_found_it_looks_like(Check it) {
-        assertThat(it.title()).isNotBlank();
-        assertThat(it.minutes()).isBetween(0.1, 60.0);
-        assertThat(it.tools()).isNotBlank();
-        assertThat(it.steps()).isNotEmpty().allMatch(step -> step.endsWith(".") || step.endsWith("?"));
-        assertThat(it.foundWhen()).endsWith(".");
-        assertThat(it.cautions()).allMatch(caution -> caution.endsWith("."));
+    void a_check_tells_how_long_it_takes_what_to_do_and_what_found_it_looks_like(Check check) {
+        assertThat(check.title()).isNotBlank();
+        assertThat(check.minutes()).isBetween(0.1, 60.0);
+        assertThat(check.tools()).isNotBlank();
+        assertThat(check.steps()).isNotEmpty().allMatch(step -> step.endsWith(".") || step.endsWith("?"));
+        assertThat(check.foundWhen()).endsWith(".");
+        assertThat(check.cautions()).allMatch(caution -> caution.endsWith("."));
     }
 
     @Test
@@ -60,7 +60,7 @@ class FaultTableTest {
     @ParameterizedTest
     @EnumSource(value = Symptom.class, mode = EnumSource.Mode.EXCLUDE, names = "HOT_OR_SMOKE")
     void every_symptom_has_several_causes_so_that_no_answer_is_taken_for_granted(Symptom symptom) {
-        assertThat(causes().filter(it -> it.shows().containsKey(symptom)).count())
+        assertThat(causes().filter(cause -> cause.shows().containsKey(symptom)).count())
                 .as(symptom.words())
                 .isGreaterThanOrEqualTo(2);
     }

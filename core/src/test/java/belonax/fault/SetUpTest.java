@@ -55,7 +55,7 @@ class SetUpTest {
         assertThat(ids(thump)).doesNotContain(CheckId.BOBBIN_NEARLY_EMPTY, CheckId.THREAD_QUALITY);
         assertThat(ids(marks)).doesNotContain(CheckId.BOBBIN_NEARLY_EMPTY, CheckId.THREAD_QUALITY);
         assertThat(FINDER.rank(marks, SearchSchool.LIKELIEST_PER_MINUTE).causes())
-                .noneMatch(it -> it.id() == CauseId.THREAD_OLD);
+                .noneMatch(suspect -> suspect.id() == CauseId.THREAD_OLD);
     }
 
     @Test
@@ -150,7 +150,8 @@ class SetUpTest {
             none.add(ranking.lastTry().get().check().id());
             ranking = FINDER.rank(Trouble.of(symptom).after(none, List.of()), SearchSchool.LIKELIEST_PER_MINUTE);
         }
-        assertThat(ranking.checks()).noneMatch(it -> none.contains(it.check().id()));
+        assertThat(ranking.checks())
+                .noneMatch(ranked -> none.contains(ranked.check().id()));
     }
 
     @ParameterizedTest
@@ -198,7 +199,7 @@ class SetUpTest {
 
     private static double chance(Ranking ranking, CauseId cause) {
         return ranking.causes().stream()
-                .filter(it -> it.id() == cause)
+                .filter(suspect -> suspect.id() == cause)
                 .mapToDouble(FaultFinder.Suspect::probability)
                 .findFirst()
                 .orElse(0);

@@ -28,8 +28,8 @@ class SimulatedTroubleTest {
         assertThat(trouble.left()).isBetween(1, 3);
 
         int cured = 0;
-        for (CheckId it : CheckId.values()) {
-            cured += trouble.findsAndCures(it, 1, random) ? 1 : 0;
+        for (CheckId check : CheckId.values()) {
+            cured += trouble.findsAndCures(check, 1, random) ? 1 : 0;
         }
 
         assertThat(cured).isBetween(1, 3);
@@ -47,8 +47,8 @@ class SimulatedTroubleTest {
         SimulatedTrouble trouble = trouble(3);
         int before = trouble.left();
 
-        boolean any =
-                Arrays.stream(CheckId.values()).anyMatch(it -> trouble.findsAndCures(it, 0, new SplittableRandom(1)));
+        boolean any = Arrays.stream(CheckId.values())
+                .anyMatch(check -> trouble.findsAndCures(check, 0, new SplittableRandom(1)));
 
         assertThat(any).isFalse();
         assertThat(trouble.left()).isEqualTo(before);
@@ -73,6 +73,6 @@ class SimulatedTroubleTest {
         assertThat(Glance.on(BobbinKind.NONE)).hasSize(3).doesNotContain(Glance.BOBBIN);
         assertThat(Glance.on(BobbinKind.SEALED)).containsExactly(Glance.values());
         assertThat(Glance.values())
-                .allSatisfy(it -> assertThat(it.words(Look.WRONG)).isNotEqualTo(it.words(Look.RIGHT)));
+                .allSatisfy(glance -> assertThat(glance.words(Look.WRONG)).isNotEqualTo(glance.words(Look.RIGHT)));
     }
 }

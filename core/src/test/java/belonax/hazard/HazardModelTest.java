@@ -49,18 +49,20 @@ class HazardModelTest {
         for (Job job : sampleJobs()) {
             for (Factor factor : MODEL.factors()) {
                 factor.on(job)
-                        .ifPresent(it -> needles.stream()
-                                .filter(needle -> factor.speaksOfKindOf(needle.needle()) && it.weight(needle) != 0)
+                        .ifPresent(firing -> needles.stream()
+                                .filter(needle -> factor.speaksOfKindOf(needle.needle()) && firing.weight(needle) != 0)
                                 .forEach(needle -> {
                                     silent.remove(factor);
-                                    reasons.add(it.reason(needle));
+                                    reasons.add(firing.reason(needle));
                                 }));
             }
         }
 
-        assertThat(silent.stream().map(it -> it.hazard() + " of " + it.part())).isEmpty();
-        assertThat(reasons).allMatch(it -> it.matches("[A-Z0-9].*\\."), "starts with a capital and ends with a stop");
-        assertThat(reasons).noneMatch(it -> it.contains("null") || it.contains("NaN") || it.contains("  "));
+        assertThat(silent.stream().map(otherFactor -> otherFactor.hazard() + " of " + otherFactor.part()))
+                .isEmpty();
+        assertThat(reasons)
+                .allMatch(text -> text.matches("[A-Z0-9].*\\."), "starts with a capital and ends with a stop");
+        assertThat(reasons).noneMatch(text -> text.contains("null") || text.contains("NaN") || text.contains("  "));
         Files.createDirectories(Path.of("target"));
         Files.write(Path.of("target/reasons.txt"), reasons.stream().sorted().toList());
     }
@@ -86,7 +88,7 @@ class HazardModelTest {
 
         double skipLogOdds = Math.log(0.015 / 0.985)
                 + prediction.reasons().stream()
-                        .filter(it -> it.hazard() == Hazard.SKIP)
+                        .filter(reason -> reason.hazard() == Hazard.SKIP)
                         .mapToDouble(Reason::weight)
                         .sum();
         assertThat(prediction.hazards().skip()).isCloseTo(Hazards.chance(skipLogOdds), within(0.02));
@@ -95,7 +97,7 @@ class HazardModelTest {
     private static List<NeedleInUse> sampleNeedles() {
         List<NeedleInUse> needles = new ArrayList<>();
         for (NeedleSystem system : NeedleSystem.values()) {
-            NeedleRange.standard().of(system).forEach(it -> needles.add(NeedleInUse.fresh(it)));
+            NeedleRange.standard().of(system).forEach(needle -> needles.add(NeedleInUse.fresh(needle)));
         }
         needles.add(new NeedleInUse(UNIVERSAL_80, 9, false));
         needles.add(new NeedleInUse(UNIVERSAL_80, 20, true));
@@ -114,9 +116,9 @@ class HazardModelTest {
             jobs.add(job("linen-loose", usual).purpose(purpose).build());
             jobs.add(job("canvas", usual).purpose(purpose).build());
         }
-        threads().forEach(it -> jobs.add(job("quilting-cotton", it).build()));
-        threads().forEach(it -> jobs.add(job("rib", it).build()));
-        threads().forEach(it -> jobs.add(job("stretch-poplin", it).build()));
+        threads().forEach(thread -> jobs.add(job("quilting-cotton", thread).build()));
+        threads().forEach(thread -> jobs.add(job("rib", thread).build()));
+        threads().forEach(thread -> jobs.add(job("stretch-poplin", thread).build()));
         jobs.add(job("canvas", usual).power(MotorPower.LIGHT).crossingLayers(8).build());
         jobs.add(job("canvas", usual).power(MotorPower.STRONG).build());
         jobs.add(job("canvas", usual)
@@ -206,8 +208,8 @@ class HazardModelTest {
         assertThat(breaks(after, jeans(NeedleSize.NM_80))).isGreaterThan(breaks(before, jeans(NeedleSize.NM_80)));
         assertThat(breaks(after, jeans(NeedleSize.NM_100))).isEqualTo(breaks(before, jeans(NeedleSize.NM_100)));
         assertThat(MODEL.predict(after, NeedleInUse.fresh(jeans90)).reasons())
-                .anyMatch(it ->
-                        it.text().startsWith("A needle like this one, or a thicker one, broke on this cloth here"));
+                .anyMatch(reason ->
+                        reason.text().startsWith("A needle like this one, or a thicker one, broke on this cloth here"));
     }
 
     private static Needle jeans(NeedleSize size) {

@@ -45,9 +45,9 @@ class CareGuideTest {
 
     @Test
     void where_sewists_differ_the_schools_stand_beside_ours_with_why() {
-        assertThat(CareGuide.differing()).hasSize(4).allSatisfy(it -> {
-            assertThat(it.schools()).hasSizeGreaterThanOrEqualTo(2).allMatch(school -> school.endsWith("."));
-            assertThat(it.ours()).startsWith("We ").endsWith(".");
+        assertThat(CareGuide.differing()).hasSize(4).allSatisfy(differing -> {
+            assertThat(differing.schools()).hasSizeGreaterThanOrEqualTo(2).allMatch(school -> school.endsWith("."));
+            assertThat(differing.ours()).startsWith("We ").endsWith(".");
         });
     }
 
@@ -93,15 +93,16 @@ class CareGuideTest {
         assertThatThrownBy(() -> EffectiveHours.minutesOfSeam(metres, stitchMm, speed))
                 .isInstanceOfSatisfying(
                         BadInput.class,
-                        it -> assertThat(it.problems().get(0).field()).isEqualTo(field));
+                        badInput ->
+                                assertThat(badInput.problems().get(0).field()).isEqualTo(field));
     }
 
     @Test
     void only_batting_and_soft_knits_leave_lint_by_themselves() {
         assertThat(Wear.values()).filteredOn(Wear::isLinty).containsExactly(Wear.BATTING, Wear.SOFT_KNIT);
-        assertThat(Wear.values()).allSatisfy(it -> {
-            assertThat(it.factor()).isBetween(0.9, 1.8);
-            assertThat(it.reason()).endsWith(".");
+        assertThat(Wear.values()).allSatisfy(wear -> {
+            assertThat(wear.factor()).isBetween(0.9, 1.8);
+            assertThat(wear.reason()).endsWith(".");
         });
     }
 

@@ -42,7 +42,7 @@ class LifeTest {
     void the_estimators_agree_with_a_published_example(
             double week, int atRisk, int failures, double survival, double error, double hazard) {
         KaplanMeier.Step step = KaplanMeier.of(sixMp()).steps().stream()
-                .filter(it -> it.hours() == week)
+                .filter(otherStep -> otherStep.hours() == week)
                 .findFirst()
                 .orElseThrow();
 
@@ -212,7 +212,7 @@ class LifeTest {
         assertThat(new CarePlan(5, 4, 0, OptionalDouble.of(7), 0, Past.IN_USE).of(computer))
                 .as("linty work halves the interval of a service")
                 .allMatch(CarePlan.Due::isDue);
-        assertThat(CarePlan.backIntoUse(computer)).anyMatch(it -> it.contains("oil is the technician's"));
+        assertThat(CarePlan.backIntoUse(computer)).anyMatch(text -> text.contains("oil is the technician's"));
         assertThat(CarePlan.backIntoUse(mechanical).get(0)).startsWith("Mains plug out.");
         assertThat(yearOld.wantsRunIn()).isFalse();
         assertThat(new CarePlan(0, 0, 0, OptionalDouble.empty(), 0, Past.SECOND_HAND).wantsRunIn())
@@ -237,8 +237,8 @@ class LifeTest {
 
     private static List<ObservedLife> sixMp() {
         List<ObservedLife> lives = new ArrayList<>();
-        for (int it : SIX_MP) {
-            lives.add(new ObservedLife(Math.abs(it), it > 0));
+        for (int number : SIX_MP) {
+            lives.add(new ObservedLife(Math.abs(number), number > 0));
         }
         return lives;
     }

@@ -17,8 +17,8 @@ class BobbinTest {
 
     @ParameterizedTest
     @EnumSource(BobbinClass.class)
-    void a_class_is_known_again_by_its_own_words(BobbinClass it) {
-        assertThat(BobbinClass.in(it.words())).contains(it);
+    void a_class_is_known_again_by_its_own_words(BobbinClass bobbinClass) {
+        assertThat(BobbinClass.in(bobbinClass.words())).contains(bobbinClass);
     }
 
     @ParameterizedTest

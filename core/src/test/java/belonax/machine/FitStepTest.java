@@ -20,9 +20,9 @@ class FitStepTest {
         assertThat(steps).extracting(FitStep::scene).containsExactly(Scene.values());
         assertThat(steps.get(0).caution()).contains("Power off before your hands go near the needle.");
         assertThat(text(steps, Scene.HAND_TURN)).startsWith("Power still off.");
-        assertThat(steps).allSatisfy(it -> {
-            assertThat(it.title()).isNotBlank();
-            assertThat(it.text()).endsWith(".");
+        assertThat(steps).allSatisfy(fitStep -> {
+            assertThat(fitStep.title()).isNotBlank();
+            assertThat(fitStep.text()).endsWith(".");
         });
     }
 
@@ -92,7 +92,7 @@ class FitStepTest {
 
     private static String text(List<FitStep> steps, Scene scene) {
         return steps.stream()
-                .filter(it -> it.scene() == scene)
+                .filter(fitStep -> fitStep.scene() == scene)
                 .map(FitStep::text)
                 .findFirst()
                 .orElseThrow();

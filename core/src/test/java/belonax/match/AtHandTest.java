@@ -42,14 +42,14 @@ class AtHandTest {
                 List.of("poplin", "canvas", "denim-heavy", "single-jersey", "velvet", "softshell", "lawn")) {
             Match match = match(cloth);
             Recommendation best = match.best();
-            for (Recommendation it : match.recommendations()) {
-                Recommendation first =
-                        match.preferring(Optional.empty(), List.of(it.needle())).best();
-                boolean nearly = it.verdict() == best.verdict()
-                        && match.isMadeFor(it) == match.isMadeFor(best)
-                        && it.expectedHarm() <= best.expectedHarm() + 0.05;
-                assertThat(first.needle()).as(cloth).isEqualTo(nearly ? it.needle() : best.needle());
-                assertThat(match.preferring(Optional.empty(), List.of(it.needle()))
+            for (Recommendation candidate : match.recommendations()) {
+                Recommendation first = match.preferring(Optional.empty(), List.of(candidate.needle()))
+                        .best();
+                boolean nearly = candidate.verdict() == best.verdict()
+                        && match.isMadeFor(candidate) == match.isMadeFor(best)
+                        && candidate.expectedHarm() <= best.expectedHarm() + 0.05;
+                assertThat(first.needle()).as(cloth).isEqualTo(nearly ? candidate.needle() : best.needle());
+                assertThat(match.preferring(Optional.empty(), List.of(candidate.needle()))
                                 .recommendations())
                         .containsExactlyInAnyOrderElementsOf(match.recommendations());
             }
@@ -62,9 +62,9 @@ class AtHandTest {
         MatchRequest request = MatchRequest.of(job("poplin", Purpose.SEAM));
         Needle second = match.recommendations().stream()
                 .skip(1)
-                .filter(it -> it.verdict() == match.best().verdict()
-                        && match.isMadeFor(it)
-                        && it.expectedHarm() <= match.best().expectedHarm() + 0.03)
+                .filter(candidate -> candidate.verdict() == match.best().verdict()
+                        && match.isMadeFor(candidate)
+                        && candidate.expectedHarm() <= match.best().expectedHarm() + 0.03)
                 .findFirst()
                 .orElseThrow()
                 .needle();
@@ -85,9 +85,10 @@ class AtHandTest {
         Match match = match("canvas");
         int nm = match.best().needle().size().nm();
 
-        assertThat(match.neighbours()).isNotEmpty().allSatisfy(it -> {
-            assertThat(it.needle().type()).isEqualTo(match.best().needle().type());
-            assertThat(Math.abs(it.needle().size().nm() - nm)).isBetween(5, 10);
+        assertThat(match.neighbours()).isNotEmpty().allSatisfy(candidate -> {
+            assertThat(candidate.needle().type())
+                    .isEqualTo(match.best().needle().type());
+            assertThat(Math.abs(candidate.needle().size().nm() - nm)).isBetween(5, 10);
         });
     }
 
@@ -122,13 +123,13 @@ class AtHandTest {
 
         assertThat(forKnit.get(0).spool()).isEqualTo(2);
         assertThat(forKnit.get(0).why()).isEqualTo("gives with the cloth; the cloth's own colour");
-        assertThat(forKnit).filteredOn(it -> it.spool() == 0).allSatisfy(it -> {
-            assertThat(it.suits()).isFalse();
-            assertThat(it.why()).isEqualTo("cotton does not give with this cloth: the seam pops");
+        assertThat(forKnit).filteredOn(spoolRank -> spoolRank.spool() == 0).allSatisfy(spoolRank -> {
+            assertThat(spoolRank.suits()).isFalse();
+            assertThat(spoolRank.why()).isEqualTo("cotton does not give with this cloth: the seam pops");
         });
         assertThat(SpoolRank.rank(job("quilting-cotton", Purpose.PIECING), "quilting cotton", spools))
-                .filteredOn(it -> it.spool() == 0)
-                .allSatisfy(it -> assertThat(it.why()).isEqualTo("cotton is customary for piecing"));
+                .filteredOn(spoolRank -> spoolRank.spool() == 0)
+                .allSatisfy(spoolRank -> assertThat(spoolRank.why()).isEqualTo("cotton is customary for piecing"));
     }
 
     @Test

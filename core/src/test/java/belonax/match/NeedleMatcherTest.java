@@ -55,9 +55,11 @@ class NeedleMatcherTest {
             assertThat(list)
                     .isSortedAccordingTo(Comparator.comparing(Recommendation::verdict)
                             .thenComparing(Recommendation::expectedHarm)
-                            .thenComparing(it -> it.needle().size()));
-            assertThat(list).allMatch(it -> NeedleRange.standard().makes(it.needle()));
-            assertThat(list).allMatch(it -> job.systems().contains(it.needle().system()));
+                            .thenComparing(candidate -> candidate.needle().size()));
+            assertThat(list).allMatch(candidate -> NeedleRange.standard().makes(candidate.needle()));
+            assertThat(list)
+                    .allMatch(candidate ->
+                            job.systems().contains(candidate.needle().system()));
         }
 
         @ParameterizedTest(name = "seed {0}")
@@ -67,7 +69,7 @@ class NeedleMatcherTest {
                     MATCHER.match(MatchRequest.of(anyJob(seed))).recommendations();
 
             List<Boolean> forbidden = list.stream()
-                    .map(it -> it.prediction().limit() == Verdict.AVOID)
+                    .map(candidate -> candidate.prediction().limit() == Verdict.AVOID)
                     .toList();
             assertThat(forbidden).isSorted();
         }
@@ -75,12 +77,12 @@ class NeedleMatcherTest {
         @ParameterizedTest(name = "seed {0}")
         @MethodSource("seeds")
         void chances_are_chances_and_every_reason_is_a_sentence(int seed) {
-            for (Recommendation it :
+            for (Recommendation candidate :
                     MATCHER.match(MatchRequest.of(anyJob(seed))).recommendations()) {
                 for (Hazard hazard : Hazard.values()) {
-                    assertThat(it.hazards().of(hazard)).isBetween(0.0, 1.0);
+                    assertThat(candidate.hazards().of(hazard)).isBetween(0.0, 1.0);
                 }
-                assertThat(it.reasons())
+                assertThat(candidate.reasons())
                         .isNotEmpty()
                         .allMatch(reason -> reason.text().endsWith("."));
             }
@@ -100,7 +102,7 @@ class NeedleMatcherTest {
                 assertThat(match.best().verdict()).isEqualTo(Verdict.AVOID);
                 assertThat(match.limits())
                         .isNotEmpty()
-                        .allMatch(it -> !it.wayOut().isBlank());
+                        .allMatch(limit -> !limit.wayOut().isBlank());
             } else if (job.limits().binding().isEmpty()) {
                 assertThat(match.best().needle().type()).isEqualTo(type);
                 assertThat(match.best().needle().size()).isEqualTo(size);
@@ -151,9 +153,9 @@ class NeedleMatcherTest {
             }
             if (!meet) {
                 assertThat(match.recommendations())
-                        .filteredOn(it -> it.verdict() == Verdict.GOOD)
-                        .allMatch(it -> it.needle().point().eye().widthShare() > 0.40
-                                || it.needle().type() == NeedleType.WING);
+                        .filteredOn(candidate -> candidate.verdict() == Verdict.GOOD)
+                        .allMatch(candidate -> candidate.needle().point().eye().widthShare() > 0.40
+                                || candidate.needle().type() == NeedleType.WING);
             }
         }
     }
@@ -177,9 +179,9 @@ class NeedleMatcherTest {
             Match match = MATCHER.match(MatchRequest.of(seam("chiffon", 2, 80).build()));
 
             Conflict conflict = match.conflict().orElseThrow();
-            assertThat(conflict.waysOut()).noneMatch(it -> it.contains("topstitch"));
+            assertThat(conflict.waysOut()).noneMatch(text -> text.contains("topstitch"));
             assertThat(conflict.waysOut().get(0)).contains("finer thread");
-            assertThat(match.recommendations()).noneMatch(it -> it.verdict() == Verdict.GOOD);
+            assertThat(match.recommendations()).noneMatch(candidate -> candidate.verdict() == Verdict.GOOD);
         }
 
         @ParameterizedTest(name = "{0}")
@@ -215,7 +217,8 @@ class NeedleMatcherTest {
             Match match = MATCHER.match(MatchRequest.of(
                     seam("poplin", 2, 25).systems(List.of(NeedleSystem.HAX1SP)).build()));
 
-            assertThat(match.recommendations()).allMatch(it -> it.needle().system() == NeedleSystem.HAX1SP);
+            assertThat(match.recommendations())
+                    .allMatch(candidate -> candidate.needle().system() == NeedleSystem.HAX1SP);
             assertThat(match.best().verdict()).isEqualTo(Verdict.GOOD);
         }
 
@@ -227,8 +230,8 @@ class NeedleMatcherTest {
                     MatchRequest.of(seam("poplin", 2, 25).plate(Plate.STRAIGHT).build())
                             .withTwin(new MatchRequest.TwinWish(2.5, 2)));
 
-            assertThat(wide.recommendations()).allMatch(it -> it.verdict() == Verdict.AVOID);
-            assertThat(twin.recommendations()).allMatch(it -> it.verdict() == Verdict.AVOID);
+            assertThat(wide.recommendations()).allMatch(candidate -> candidate.verdict() == Verdict.AVOID);
+            assertThat(twin.recommendations()).allMatch(candidate -> candidate.verdict() == Verdict.AVOID);
             assertThat(wide.stitch().widthMm()).isZero();
         }
 
@@ -278,7 +281,7 @@ class NeedleMatcherTest {
                     .isEqualTo(normal.best().needle().size());
             assertThat(light.best().hazards().breakage())
                     .isGreaterThan(normal.best().hazards().breakage());
-            assertThat(light.best().reasons()).anyMatch(it -> it.text().startsWith("A light machine labours"));
+            assertThat(light.best().reasons()).anyMatch(reason -> reason.text().startsWith("A light machine labours"));
         }
     }
 
@@ -286,8 +289,9 @@ class NeedleMatcherTest {
     void beyond_120_the_answer_is_not_a_bigger_needle() {
         Match match = MATCHER.match(MatchRequest.of(seam("awning-cloth", 6, 60).build()));
 
-        assertThat(match.recommendations()).allMatch(it -> it.needle().size().compareTo(NeedleSize.NM_120) <= 0);
-        assertThat(match.warnings()).anyMatch(it -> it.contains("not a bigger needle"));
+        assertThat(match.recommendations())
+                .allMatch(candidate -> candidate.needle().size().compareTo(NeedleSize.NM_120) <= 0);
+        assertThat(match.warnings()).anyMatch(text -> text.contains("not a bigger needle"));
     }
 
     @Test
@@ -299,7 +303,7 @@ class NeedleMatcherTest {
         assertThat(crossing.best().needle()).isEqualTo(flat.best().needle());
         assertThat(crossing.best().hazards().breakage())
                 .isGreaterThan(2 * flat.best().hazards().breakage());
-        assertThat(crossing.warnings()).anyMatch(it -> it.contains("12 layers"));
+        assertThat(crossing.warnings()).anyMatch(text -> text.contains("12 layers"));
     }
 
     @Test
@@ -325,7 +329,7 @@ class NeedleMatcherTest {
         return Stream.of("chiffon", "voile", "canvas", "awning-cloth", "quilting-cotton", "denim-heavy", "fleece")
                 .flatMap(cloth -> Stream.of(8.0, 12.0, 60.0, 100.0)
                         .map(tex -> seam(cloth, 3, tex).build()))
-                .filter(it -> it.windowsMissEachOther(0.40));
+                .filter(job -> job.windowsMissEachOther(0.40));
     }
 
     /** Reads the advice as a sewist would and follows it. */

@@ -30,7 +30,7 @@ class NoCliffsTest {
     private static final double SAME_HARM = 0.015;
     private static final double BETTER_BY_A_LAYER = 0.02;
     private static final List<NeedleInUse> NEEDLES = NeedleRange.standard().of(NeedleSystem.H_130_705).stream()
-            .filter(it -> !it.type().isMultiple())
+            .filter(needle -> !needle.type().isMultiple())
             .map(NeedleInUse::fresh)
             .toList();
 

@@ -45,7 +45,7 @@ class PacketPlanTest {
         assertThat(plan.mostWithFew())
                 .isSorted()
                 .last()
-                .satisfies(it -> assertThat(it).isLessThanOrEqualTo(uses.size()));
+                .satisfies(number -> assertThat(number).isLessThanOrEqualTo(uses.size()));
     }
 
     @Test
@@ -88,7 +88,7 @@ class PacketPlanTest {
 
             List<Needle> found = new SmallestCover(good).smallest();
 
-            assertThat(good).as("round " + round).allMatch(it -> found.stream().anyMatch(it::containsKey));
+            assertThat(good).as("round " + round).allMatch(map -> found.stream().anyMatch(map::containsKey));
             assertThat(found).as("round " + round).hasSize(fewestByTrying(good, needles));
         }
     }
@@ -100,7 +100,7 @@ class PacketPlanTest {
         MatchRequest request = request("batting-sandwich").withOwned(List.of(odd, foreign));
 
         assertThat(MATCHER.candidates(request).usable())
-                .extracting(it -> it.needle().needle())
+                .extracting(prediction -> prediction.needle().needle())
                 .contains(odd)
                 .doesNotContain(foreign);
     }
@@ -115,16 +115,17 @@ class PacketPlanTest {
 
         assertThat(harmOf75(with)).isLessThan(without).isGreaterThan(without - 0.1);
         assertThat(with.recommendations())
-                .filteredOn(it -> note.names(it.needle()))
-                .allSatisfy(it -> assertThat(it.reasons())
+                .filteredOn(candidate -> note.names(candidate.needle()))
+                .allSatisfy(candidate -> assertThat(candidate.reasons())
                         .anyMatch(
                                 reason -> reason.text().equals("The spool itself names this needle for its thread.")));
     }
 
     private static double harmOf75(Match match) {
         return match.recommendations().stream()
-                .filter(it ->
-                        it.needle().equals(Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_75)))
+                .filter(candidate -> candidate
+                        .needle()
+                        .equals(Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_75)))
                 .findFirst()
                 .orElseThrow()
                 .expectedHarm();
@@ -135,14 +136,15 @@ class PacketPlanTest {
         for (int subset = 1; subset < 1 << needles.size(); subset++) {
             int chosen = subset;
             boolean serves = good.stream()
-                    .allMatch(of -> of.keySet().stream().anyMatch(it -> (chosen >> needles.indexOf(it) & 1) == 1));
+                    .allMatch(of ->
+                            of.keySet().stream().anyMatch(needle -> (chosen >> needles.indexOf(needle) & 1) == 1));
             fewest = serves ? Math.min(fewest, Integer.bitCount(subset)) : fewest;
         }
         return fewest;
     }
 
     private static List<Use> uses(String... cloths) {
-        return Stream.of(cloths).map(it -> new Use(it, request(it))).toList();
+        return Stream.of(cloths).map(text -> new Use(text, request(text))).toList();
     }
 
     private static MatchRequest request(String cloth) {

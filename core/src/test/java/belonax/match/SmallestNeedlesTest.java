@@ -21,13 +21,13 @@ class SmallestNeedlesTest {
     @ValueSource(doubles = {12, 16.7, 25, 40, 60, 80, 105})
     void a_thicker_thread_never_goes_through_a_smaller_needle_and_none_is_too_small_for_its_thread(double tex) {
         for (int eye = 0; eye < 3; eye++) {
-            SmallestNeedles.OfEye it = of(tex).get(eye);
+            SmallestNeedles.OfEye ofEye = of(tex).get(eye);
             double least = ThreadWindow.of(
-                            SewingThread.spunPolyester(tex), it.eye().widthShare())
+                            SewingThread.spunPolyester(tex), ofEye.eye().widthShare())
                     .minNm();
 
-            assertThat(it.size().stream()).allMatch(size -> size.nm() >= least);
-            assertThat(nm(of(tex * 1.5).get(eye))).isGreaterThanOrEqualTo(nm(it));
+            assertThat(ofEye.size().stream()).allMatch(size -> size.nm() >= least);
+            assertThat(nm(of(tex * 1.5).get(eye))).isGreaterThanOrEqualTo(nm(ofEye));
         }
     }
 
@@ -36,7 +36,8 @@ class SmallestNeedlesTest {
         SmallestNeedles.OfEye ordinary = of(25).get(0);
 
         assertThat(ordinary.words()).isEqualTo("ordinary eye");
-        assertThat(ordinary.size()).hasValueSatisfying(it -> assertThat(it.nm()).isBetween(70, 80));
+        assertThat(ordinary.size())
+                .hasValueSatisfying(size -> assertThat(size.nm()).isBetween(70, 80));
     }
 
     @Test
@@ -44,7 +45,7 @@ class SmallestNeedlesTest {
         assertThat(of(210).get(0).size()).isEmpty();
     }
 
-    private static int nm(SmallestNeedles.OfEye it) {
-        return it.size().map(NeedleSize::nm).orElse(999);
+    private static int nm(SmallestNeedles.OfEye ofEye) {
+        return ofEye.size().map(NeedleSize::nm).orElse(999);
     }
 }

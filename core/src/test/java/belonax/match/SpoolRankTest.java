@@ -24,8 +24,8 @@ class SpoolRankTest {
     }
 
     private static List<SpoolRank> rank(String cloth, String called, Purpose purpose, SpoolRank.Spool... spools) {
-        Cloth it = CLOTHS.get(cloth);
-        Job job = Job.sewing(Stack.of(it, 2), SewingThread.spunPolyester(25))
+        Cloth otherCloth = CLOTHS.get(cloth);
+        Job job = Job.sewing(Stack.of(otherCloth, 2), SewingThread.spunPolyester(25))
                 .purpose(purpose)
                 .build();
         return SpoolRank.rank(job, called, List.of(spools));

@@ -36,10 +36,10 @@ class VerdictLawsTest {
 
     private static final Map<NeedleType, List<NeedleInUse>> KINDS =
             NeedleRange.standard().of(NeedleSystem.H_130_705).stream()
-                    .filter(it -> !it.type().isMultiple())
-                    .sorted(Comparator.comparing(it -> it.size()))
+                    .filter(needle -> !needle.type().isMultiple())
+                    .sorted(Comparator.comparing(needle -> needle.size()))
                     .map(NeedleInUse::fresh)
-                    .collect(Collectors.groupingBy(it -> it.needle().type()));
+                    .collect(Collectors.groupingBy(needle -> needle.needle().type()));
 
     static Stream<Cloth> carrying() {
         return CLOTHS.all().stream().filter(Cloth::carries);
@@ -52,7 +52,7 @@ class VerdictLawsTest {
             Candidates candidates = candidates(job);
             KINDS.forEach((type, sizes) -> {
                 List<Verdict> verdicts = sizes.stream()
-                        .map(it -> candidates.verdict(candidates.with(it)))
+                        .map(needle -> candidates.verdict(candidates.with(needle)))
                         .toList();
 
                 assertThat(isOneHill(verdicts))
@@ -69,16 +69,16 @@ class VerdictLawsTest {
     @MethodSource("carrying")
     void a_verdict_agrees_with_the_reasons_beside_it(Cloth cloth) {
         for (Job job : jobs(cloth)) {
-            for (Recommendation it : MATCHER.match(MatchRequest.of(job)).all()) {
+            for (Recommendation candidate : MATCHER.match(MatchRequest.of(job)).all()) {
                 List<Reason> raising =
-                        it.reasons().stream().filter(Reason::raises).toList();
-                if (it.verdict() == Verdict.GOOD) {
+                        candidate.reasons().stream().filter(Reason::raises).toList();
+                if (candidate.verdict() == Verdict.GOOD) {
                     assertThat(raising)
-                            .as("%s is good, %s", it.needle(), told(job))
+                            .as("%s is good, %s", candidate.needle(), told(job))
                             .allMatch(reason -> reason.weight() < LOUD);
                 } else {
-                    assertThat(it.prediction().deciding(it.verdict()))
-                            .as("%s is %s, %s", it.needle(), it.verdict(), told(job))
+                    assertThat(candidate.prediction().deciding(candidate.verdict()))
+                            .as("%s is %s, %s", candidate.needle(), candidate.verdict(), told(job))
                             .isNotEmpty();
                 }
             }

@@ -60,7 +60,7 @@ class WarningsTest {
             })
     void the_cloth_and_the_work_have_their_cautions(String cloth, int layers, Purpose purpose, String told) {
         assertThat(match(job(cloth, layers).purpose(purpose)).warnings())
-                .anySatisfy(it -> assertThat(it).startsWith(told));
+                .anySatisfy(text -> assertThat(text).startsWith(told));
     }
 
     @ParameterizedTest(name = "{0} {1} on {2}: {3}")
@@ -76,7 +76,7 @@ class WarningsTest {
     void each_thread_has_its_cautions(Fibre fibre, Build build, String cloth, Purpose purpose, String told) {
         JobBuilder job = job(cloth, 2, POLYESTER_25.of(fibre, build)).purpose(purpose);
 
-        assertThat(match(job).warnings()).anySatisfy(it -> assertThat(it).startsWith(told));
+        assertThat(match(job).warnings()).anySatisfy(text -> assertThat(text).startsWith(told));
     }
 
     @Test
@@ -85,15 +85,15 @@ class WarningsTest {
                 job("poplin", 2, POLYESTER_25.of(Fibre.COTTON, Build.SPUN)).washed(true);
 
         assertThat(match(job).warnings())
-                .anySatisfy(
-                        it -> assertThat(it).startsWith("This cloth was washed before cutting and shrinks no more"));
+                .anySatisfy(text ->
+                        assertThat(text).startsWith("This cloth was washed before cutting and shrinks no more"));
     }
 
     @Test
     void hide_is_not_washed_so_nothing_is_said_of_shrinking() {
         JobBuilder job = job("leather-garment", 2, POLYESTER_25.of(Fibre.COTTON, Build.SPUN));
 
-        assertThat(match(job).warnings()).noneMatch(it -> it.contains("wash"));
+        assertThat(match(job).warnings()).noneMatch(text -> text.contains("wash"));
     }
 
     @Test
@@ -102,7 +102,7 @@ class WarningsTest {
                 POLYESTER_25.tex(), Fibre.COTTON, Build.SPUN, OptionalDouble.of(30), POLYESTER_25.quality(), true);
 
         assertThat(match(job("poplin", 2, old)).warnings())
-                .anySatisfy(it -> assertThat(it).startsWith("Snap-test this thread first"));
+                .anySatisfy(text -> assertThat(text).startsWith("Snap-test this thread first"));
     }
 
     @Test
@@ -125,7 +125,7 @@ class WarningsTest {
     @Test
     void an_industrial_system_is_fitted_only_where_the_machines_own_list_names_it() {
         assertThat(match(job("poplin", 2).systems(List.of(NeedleSystem.WH_287))).warnings())
-                .anySatisfy(it -> assertThat(it).contains("is an industrial system"));
+                .anySatisfy(text -> assertThat(text).contains("is an industrial system"));
     }
 
     @Test
@@ -134,7 +134,7 @@ class WarningsTest {
                 Stack.of(List.of(new Layers(CLOTHS.get("quilting-cotton"), 2), new Layers(CLOTHS.get("paper"), 1)));
         JobBuilder job = Job.sewing(stack, POLYESTER_25).purpose(Purpose.PIECING);
 
-        assertThat(match(job).warnings()).noneMatch(it -> it.startsWith("Every hole stays"));
+        assertThat(match(job).warnings()).noneMatch(text -> text.startsWith("Every hole stays"));
     }
 
     @ParameterizedTest(name = "{0}, {1} layers, {2}: {3}")
@@ -154,19 +154,19 @@ class WarningsTest {
     void rival_schools_are_named_with_ours_and_why(String cloth, int layers, Purpose purpose, String told) {
         Match match = match(job(cloth, layers).purpose(purpose));
 
-        assertThat(match.school()).hasValueSatisfying(it -> assertThat(it).startsWith(told));
+        assertThat(match.school()).hasValueSatisfying(text -> assertThat(text).startsWith(told));
     }
 
     @Test
     void whoever_chose_a_school_of_sizes_sees_that_it_was_heeded() {
         assertThat(match(job("quilting-cotton", 2).school(SizeSchool.THREAD_FIRST))
                         .school())
-                .hasValueSatisfying(
-                        it -> assertThat(it).endsWith("Ranked thread first, as you chose; ours counts both alike."));
+                .hasValueSatisfying(text ->
+                        assertThat(text).endsWith("Ranked thread first, as you chose; ours counts both alike."));
         assertThat(match(job("quilting-cotton", 2).school(SizeSchool.CLOTH_FIRST))
                         .school())
                 .hasValueSatisfying(
-                        it -> assertThat(it).endsWith("Ranked cloth first, as you chose; ours counts both alike."));
+                        text -> assertThat(text).endsWith("Ranked cloth first, as you chose; ours counts both alike."));
     }
 
     @Test
@@ -176,7 +176,7 @@ class WarningsTest {
                                 .machineKind(MachineKind.OVERLOCKER)
                                 .systems(List.of(NeedleSystem.HAX1SP)))
                         .school())
-                .hasValueSatisfying(it -> assertThat(it)
+                .hasValueSatisfying(text -> assertThat(text)
                         .contains("We go by the machine's own list, here HAx1SP; you may add 130/705 H to it"));
     }
 
@@ -192,7 +192,7 @@ class WarningsTest {
         Match match = match(job(cloth, 2));
 
         assertThat(match.all().stream()
-                        .filter(it -> it.needle().type().words().equals(type))
+                        .filter(candidate -> candidate.needle().type().words().equals(type))
                         .anyMatch(match::isMadeFor))
                 .isEqualTo(made);
     }

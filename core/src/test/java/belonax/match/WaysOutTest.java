@@ -75,7 +75,7 @@ class WaysOutTest {
         JobBuilder job = Job.sewing(stack, SewingThread.spunPolyester(tex)).purpose(purpose);
         MatchRequest request = MatchRequest.of((crossing == 0 ? job : job.crossingLayers(crossing)).build());
         return Optional.ofNullable(spacingMm)
-                .map(it -> request.withTwin(new TwinWish(it, 2)))
+                .map(value -> request.withTwin(new TwinWish(value, 2)))
                 .orElse(request);
     }
 }

@@ -41,23 +41,23 @@ class WorkedCasesTest {
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("cases")
-    void fits_what_an_experienced_sewist_would(Case it) {
-        Match match = MATCHER.match(MatchRequest.of(it.job()));
+    void fits_what_an_experienced_sewist_would(Case one) {
+        Match match = MATCHER.match(MatchRequest.of(one.job()));
 
         Recommendation best = match.best();
         assertThat(best.needle().type())
                 .as("type of %s", match.recommendations())
-                .isIn(it.first());
-        assertThat(best.needle().size().nm()).as("size").isBetween(it.fromNm(), it.toNm());
+                .isIn(one.first());
+        assertThat(best.needle().size().nm()).as("size").isBetween(one.fromNm(), one.toNm());
     }
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("cases")
-    void judges_the_other_types_as_an_experienced_sewist_would(Case it) {
-        Candidates candidates = MATCHER.candidates(MatchRequest.of(it.job()));
+    void judges_the_other_types_as_an_experienced_sewist_would(Case one) {
+        Candidates candidates = MATCHER.candidates(MatchRequest.of(one.job()));
 
         for (NeedleType type : NeedleType.values()) {
-            List<Verdict> allowed = it.verdicts().stream()
+            List<Verdict> allowed = one.verdicts().stream()
                     .filter(word -> word.startsWith(type.name() + "="))
                     .map(word -> Verdict.valueOf(word.substring(type.name().length() + 1)))
                     .toList();
@@ -77,8 +77,8 @@ class WorkedCasesTest {
     @EnumSource(NeedleType.class)
     void names_each_type_that_is_fitted_alone(NeedleType type) {
         assumeThat(type.isMultiple()).isFalse();
-        List<Case> naming = cases().filter(it -> it.first().contains(type)
-                        || it.verdicts().stream().anyMatch(word -> word.startsWith(type.name() + "=")))
+        List<Case> naming = cases().filter(one -> one.first().contains(type)
+                        || one.verdicts().stream().anyMatch(word -> word.startsWith(type.name() + "=")))
                 .toList();
 
         assertThat(naming).hasSizeGreaterThanOrEqualTo(3);
@@ -86,8 +86,8 @@ class WorkedCasesTest {
 
     private static Verdict bestVerdict(Candidates candidates, NeedleType type) {
         return Stream.concat(candidates.usable().stream(), candidates.forbidden().stream())
-                .filter(it -> it.needle().needle().type() == type)
-                .map(it -> candidates.verdict(it))
+                .filter(prediction -> prediction.needle().needle().type() == type)
+                .map(prediction -> candidates.verdict(prediction))
                 .min(Verdict::compareTo)
                 .orElseThrow();
     }
@@ -98,7 +98,7 @@ class WorkedCasesTest {
                 StandardCharsets.UTF_8))) {
             return in
                     .lines()
-                    .filter(it -> !it.startsWith("#") && !it.isBlank())
+                    .filter(line -> !line.startsWith("#") && !line.isBlank())
                     .map(WorkedCasesTest::read)
                     .toList()
                     .stream();
@@ -123,8 +123,8 @@ class WorkedCasesTest {
 
     private static Stack stack(String text) {
         return Stack.of(Stream.of(text.split(" \\+ "))
-                .map(it -> it.split(" x "))
-                .map(it -> new Layers(CLOTHS.get(it[0]), Integer.parseInt(it[1])))
+                .map(word -> word.split(" x "))
+                .map(values -> new Layers(CLOTHS.get(values[0]), Integer.parseInt(values[1])))
                 .toList());
     }
 

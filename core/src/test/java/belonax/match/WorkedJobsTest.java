@@ -57,19 +57,19 @@ class WorkedJobsTest {
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("cases")
-    void says_what_an_experienced_sewist_would(Case it) {
-        Match match = MATCHER.match(it.request());
+    void says_what_an_experienced_sewist_would(Case one) {
+        Match match = MATCHER.match(one.request());
 
-        for (String[] expected : it.expected()) {
+        for (String[] expected : one.expected()) {
             check(match, expected[0], expected[1]);
         }
-        assertThat(it.says()).allSatisfy(words -> assertThat(said(match)).contains(words));
+        assertThat(one.says()).allSatisfy(words -> assertThat(said(match)).contains(words));
     }
 
     @Test
     void holds_at_least_ninety_cases_and_every_purpose() {
         assertThat(cases()).hasSizeGreaterThanOrEqualTo(90);
-        assertThat(cases().map(it -> it.request().job().purpose())).contains(Purpose.values());
+        assertThat(cases().map(one -> one.request().job().purpose())).contains(Purpose.values());
     }
 
     private static void check(Match match, String what, String expected) {
@@ -93,7 +93,7 @@ class WorkedJobsTest {
 
     private static void limit(Match match, String expected) {
         List<String> told = match.limits().stream()
-                .map(it -> it.kind() + ":" + it.verdict())
+                .map(limit -> limit.kind() + ":" + limit.verdict())
                 .toList();
         if (expected.equals("none")) {
             assertThat(told).isEmpty();
@@ -118,8 +118,8 @@ class WorkedJobsTest {
     private static Verdict verdictOf(Match match, NeedleType type) {
         Candidates candidates = MATCHER.candidates(MatchRequest.of(match.job()));
         return Stream.concat(candidates.usable().stream(), candidates.forbidden().stream())
-                .filter(it -> it.needle().needle().type() == type)
-                .map(it -> candidates.verdict(it))
+                .filter(prediction -> prediction.needle().needle().type() == type)
+                .map(prediction -> candidates.verdict(prediction))
                 .min(Verdict::compareTo)
                 .orElseThrow();
     }
@@ -129,7 +129,7 @@ class WorkedJobsTest {
         all.add(match.stitch().note());
         all.add(match.startingDial().note());
         match.best().reasons().stream().map(Reason::text).forEach(all::add);
-        match.ruledOut().forEach(it -> all.add(it.why()));
+        match.ruledOut().forEach(ruledOut -> all.add(ruledOut.why()));
         return String.join("\n", all);
     }
 
@@ -139,7 +139,7 @@ class WorkedJobsTest {
                 StandardCharsets.UTF_8))) {
             return in
                     .lines()
-                    .filter(it -> !it.startsWith("#") && !it.isBlank())
+                    .filter(line -> !line.startsWith("#") && !line.isBlank())
                     .map(WorkedJobsTest::read)
                     .toList()
                     .stream();
@@ -151,21 +151,21 @@ class WorkedJobsTest {
     private static Case read(String line) {
         String[] field = line.split("\\|", -1);
         Map<String, String> told = new LinkedHashMap<>();
-        pairs(field[3]).forEach(it -> told.put(it[0], it[1]));
+        pairs(field[3]).forEach(values -> told.put(values[0], values[1]));
         return new Case(
                 field[0].strip(),
                 request(stack(field[1].strip()), thread(field[2].strip(), told), told),
                 pairs(field[4]),
                 Stream.of(field[5].split(";"))
                         .map(String::strip)
-                        .filter(it -> !it.isEmpty())
+                        .filter(text -> !text.isEmpty())
                         .toList());
     }
 
     private static List<String[]> pairs(String text) {
         return Stream.of(text.strip().split("\\s+"))
-                .filter(it -> it.contains("="))
-                .map(it -> it.split("=", 2))
+                .filter(word -> word.contains("="))
+                .map(word -> word.split("=", 2))
                 .toList();
     }
 
@@ -173,8 +173,8 @@ class WorkedJobsTest {
         JobBuilder job = Job.sewing(stack, thread);
         told.forEach((what, value) -> tell(job, stack, what, value));
         job.reach(new Reach(number(told, "lift"), number(told, "thickest")));
-        Optional<MatchRequest.TwinWish> twin =
-                Optional.ofNullable(told.get("twin")).map(it -> new MatchRequest.TwinWish(Double.parseDouble(it), 2));
+        Optional<MatchRequest.TwinWish> twin = Optional.ofNullable(told.get("twin"))
+                .map(text -> new MatchRequest.TwinWish(Double.parseDouble(text), 2));
         List<MatchRequest.Proven> proven = Optional.ofNullable(told.get("proven")).map(WorkedJobsTest::proven).stream()
                 .toList();
         return new MatchRequest(job.build(), twin, proven);
@@ -217,8 +217,8 @@ class WorkedJobsTest {
 
     private static Stack stack(String text) {
         return Stack.of(Stream.of(text.split(" \\+ "))
-                .map(it -> it.split(" x "))
-                .map(it -> new Layers(CLOTHS.get(it[0]), Integer.parseInt(it[1])))
+                .map(word -> word.split(" x "))
+                .map(values -> new Layers(CLOTHS.get(values[0]), Integer.parseInt(values[1])))
                 .toList());
     }
 

@@ -78,9 +78,9 @@ class NeedleLabelTest {
         assertThat(reading.system().map(NeedleSystem::label).orElse(NONE)).isEqualTo(system);
         assertThat(reading.type().map(Enum::name).orElse(NONE)).isEqualTo(type);
         assertThat(reading.size().map(String::valueOf).orElse(NONE)).isEqualTo(size);
-        assertThat(reading.twin().map(it -> String.valueOf(it.spacingMm())).orElse(NONE))
+        assertThat(reading.twin().map(twin -> String.valueOf(twin.spacingMm())).orElse(NONE))
                 .isEqualTo(spacing);
-        assertThat(reading.twin().map(it -> it.point().name()).orElse(NONE)).isEqualTo(point);
+        assertThat(reading.twin().map(twin -> twin.point().name()).orElse(NONE)).isEqualTo(point);
         assertThat(reading.unread()).isEmpty();
     }
 
@@ -108,7 +108,7 @@ class NeedleLabelTest {
         assertThat(reading.sizes().stream().map(String::valueOf).toList()).containsExactly(sizes.split(" "));
         assertThat(reading.needles()).hasSameSizeAs(reading.sizes());
         assertThat(reading.unread()).isEmpty();
-        assertThat(reading.notes().stream().anyMatch(it -> it.startsWith("An assortment")))
+        assertThat(reading.notes().stream().anyMatch(note -> note.startsWith("An assortment")))
                 .isEqualTo(reading.sizes().size() > 1);
     }
 
@@ -121,7 +121,7 @@ class NeedleLabelTest {
         assertThat(reading.needle()).isEmpty();
         assertThat(reading.size()).isPresent();
         assertThat(reading.notes())
-                .anyMatch(it -> it.startsWith("The packet holds a type whose letters we cannot read: "));
+                .anyMatch(word -> word.startsWith("The packet holds a type whose letters we cannot read: "));
     }
 
     @Test
@@ -138,8 +138,8 @@ class NeedleLabelTest {
     @Test
     void rival_explanations_of_the_letters_are_named() {
         assertThat(NeedleLabel.read("130/705 H-S 75/11").notes())
-                .anyMatch(it -> it.contains("household") && it.contains("the scarf"))
-                .anyMatch(it -> it.contains("ball point is marked SUK"));
+                .anyMatch(text -> text.contains("household") && text.contains("the scarf"))
+                .anyMatch(text -> text.contains("ball point is marked SUK"));
     }
 
     @Test
@@ -147,15 +147,16 @@ class NeedleLabelTest {
         Reading reading = NeedleLabel.read("130/705 H Bramblewick 90/14 QX-48213 zz");
 
         assertThat(reading.unread()).containsExactly("BRAMBLEWICK", "QX-48213", "ZZ");
-        assertThat(reading.notes()).anyMatch(it -> it.contains("catalogue number"));
+        assertThat(reading.notes()).anyMatch(text -> text.contains("catalogue number"));
         assertThat(reading.needle()).isPresent();
     }
 
     @Test
     void an_industrial_size_is_named_as_such() {
-        assertThat(NeedleLabel.read("140/22").notes()).anyMatch(it -> it.contains("industrial machines"));
+        assertThat(NeedleLabel.read("140/22").notes()).anyMatch(text -> text.contains("industrial machines"));
         assertThat(NeedleLabel.read("140/22").size())
-                .hasValueSatisfying(it -> assertThat(it.home()).isEmpty());
+                .hasValueSatisfying(
+                        printedSize -> assertThat(printedSize.home()).isEmpty());
     }
 
     @Test
@@ -217,9 +218,9 @@ class NeedleLabelTest {
         assertThat(round.candidates().stream().map(LooseNeedle.Candidate::system))
                 .containsExactly(NeedleSystem.R_130, NeedleSystem.S_135X17);
         assertThat(round.advice()).contains("A ruler cannot part 130 R from 135x17");
-        assertThat(lockstitch.candidates()).singleElement().satisfies(it -> {
-            assertThat(it.system()).isEqualTo(NeedleSystem.WH_287);
-            assertThat(it.likelihood()).isCloseTo(1, within(1e-9));
+        assertThat(lockstitch.candidates()).singleElement().satisfies(candidate -> {
+            assertThat(candidate.system()).isEqualTo(NeedleSystem.WH_287);
+            assertThat(candidate.likelihood()).isCloseTo(1, within(1e-9));
         });
         assertThat(lockstitch.advice()).contains("not for a home machine unless its own list names it");
     }
@@ -228,7 +229,7 @@ class NeedleLabelTest {
     void a_thin_round_shank_is_never_called_two_millimetres() {
         for (double length = 28; length < 41; length += 0.1) {
             assertThat(LooseNeedle.identify(Shank.ROUND, 1.65, length).candidates())
-                    .allMatch(it -> it.system().shankMm() < 1.8);
+                    .allMatch(candidate -> candidate.system().shankMm() < 1.8);
         }
     }
 

@@ -24,7 +24,7 @@ class NeedleTest {
     void a_system_is_found_by_its_name_and_by_each_synonym(NeedleSystem system) {
         assertThat(NeedleSystem.of(system.label())).isEqualTo(system);
         assertThat(system.synonyms())
-                .allSatisfy(it -> assertThat(NeedleSystem.of(it)).isEqualTo(system));
+                .allSatisfy(text -> assertThat(NeedleSystem.of(text)).isEqualTo(system));
     }
 
     @Test
@@ -89,8 +89,9 @@ class NeedleTest {
             double eyeTopMm = outline.eye().yMm();
 
             double widthAtEye = outline.front().stream()
-                    .filter(it -> Math.abs(it.yMm() - eyeTopMm - outline.eye().heightMm()) < 0.5)
-                    .mapToDouble(it -> 2 * Math.abs(it.xMm()))
+                    .filter(place ->
+                            Math.abs(place.yMm() - eyeTopMm - outline.eye().heightMm()) < 0.5)
+                    .mapToDouble(place -> 2 * Math.abs(place.xMm()))
                     .max()
                     .orElse(0);
             assertThat(widthAtEye).as(needle + " blade").isCloseTo(needle.size().bladeMm(), within(0.011));

@@ -117,10 +117,10 @@ class JobPlannerTest {
         JobPlan plan = planned(
                 step("a", "poplin", 2, "w", 1), step("b", "denim-mid", 4, "w", 1), step("c", "voile", 2, "w", 1));
 
-        for (JobPlan.Planned it : plan.steps()) {
-            Recommendation best = matcher.match(it.step().asked()).best();
-            assertThat(it.needle().verdict()).isEqualTo(best.verdict());
-            assertThat(it.needle().expectedHarm()).isLessThanOrEqualTo(best.expectedHarm() + 0.05 + 1e-9);
+        for (JobPlan.Planned otherPlanned : plan.steps()) {
+            Recommendation best = matcher.match(otherPlanned.step().asked()).best();
+            assertThat(otherPlanned.needle().verdict()).isEqualTo(best.verdict());
+            assertThat(otherPlanned.needle().expectedHarm()).isLessThanOrEqualTo(best.expectedHarm() + 0.05 + 1e-9);
         }
     }
 
@@ -129,12 +129,12 @@ class JobPlannerTest {
     void hours_run_out() {
         // 2.5 hours each, 8 to a needle.
         JobPlan plan = planned(IntStream.range(0, 5)
-                .mapToObj(it -> step("s" + it, "poplin", 2, "white", 187.5))
+                .mapToObj(number -> step("s" + number, "poplin", 2, "white", 187.5))
                 .toArray(Step[]::new));
 
         assertThat(plan.changes().needle()).isEqualTo(1);
         assertThat(plan.needles()).isEqualTo(2);
-        assertThat(plan.groups()).allSatisfy(it -> assertThat(it.hours()).isLessThanOrEqualTo(8));
+        assertThat(plan.groups()).allSatisfy(group -> assertThat(group.hours()).isLessThanOrEqualTo(8));
         JobPlan longOne = planned(step("long", "poplin", 2, "white", 700));
         assertThat(longOne.groups().get(0).outlasted()).isTrue();
         assertThat(longOne.needles()).isEqualTo(2);
@@ -231,7 +231,7 @@ class JobPlannerTest {
         refused(
                 "at most 60 steps",
                 IntStream.range(0, 61)
-                        .mapToObj(it -> step("s" + it, "poplin", 2, "w", 1))
+                        .mapToObj(number -> step("s" + number, "poplin", 2, "w", 1))
                         .toArray(Step[]::new));
         assertThatThrownBy(() -> step("a", "poplin", 2, "w", 0)).hasMessageContaining("above 0");
     }
@@ -245,7 +245,7 @@ class JobPlannerTest {
     }
 
     private static List<String> ids(JobPlan plan) {
-        return plan.steps().stream().map(it -> it.step().id()).toList();
+        return plan.steps().stream().map(planned -> planned.step().id()).toList();
     }
 
     private static Station holding(NeedleInUse needle) {

@@ -63,9 +63,9 @@ class OrderSearchTest {
     private static Changes price(OrderProblem problem, List<Integer> order) {
         assertThat(order).doesNotHaveDuplicates().hasSize(problem.size());
         OrderState state = OrderState.start(problem);
-        for (int it : order) {
-            assertThat(state.allows(problem, it)).isTrue();
-            state = state.then(problem, it);
+        for (int number : order) {
+            assertThat(state.allows(problem, number)).isTrue();
+            state = state.then(problem, number);
         }
         return Changes.unpacked(state.cost);
     }
@@ -87,10 +87,10 @@ class OrderSearchTest {
             thread = new int[machines];
             dial = new int[machines];
             for (int i = 0; i < machines; i++) {
-                Start it = problem.starts().get(i);
-                needle[i] = it.hasNeedle() ? NOW : OrderProblem.NOTHING;
-                thread[i] = it.thread();
-                dial[i] = it.dial();
+                Start start = problem.starts().get(i);
+                needle[i] = start.hasNeedle() ? NOW : OrderProblem.NOTHING;
+                thread[i] = start.thread();
+                dial[i] = start.dial();
             }
         }
 
@@ -110,30 +110,30 @@ class OrderSearchTest {
                 return;
             }
             for (int i = 0; i < problem.size(); i++) {
-                Task it = problem.tasks().get(i);
-                if ((done >> i & 1) != 0 || (it.before() & ~done) != 0) {
+                Task task = problem.tasks().get(i);
+                if ((done >> i & 1) != 0 || (task.before() & ~done) != 0) {
                     continue;
                 }
-                int at = it.machine();
+                int at = task.machine();
                 int before = needle[at];
                 double worn = hours[at];
                 int threadBefore = thread[at];
                 int dialBefore = dial[at];
                 Changes now = new Changes(
                         soFar.needle(),
-                        soFar.thread() + changed(threadBefore, it.thread()),
-                        soFar.balance() + changed(dialBefore, it.dial()),
+                        soFar.thread() + changed(threadBefore, task.thread()),
+                        soFar.balance() + changed(dialBefore, task.dial()),
                         soFar.moves() + changed(machine, at));
-                thread[at] = it.thread();
-                dial[at] = it.dial();
-                if (before != OrderProblem.NOTHING && servesOn(it, at)) {
-                    hours[at] = worn + it.hours();
+                thread[at] = task.thread();
+                dial[at] = task.dial();
+                if (before != OrderProblem.NOTHING && servesOn(task, at)) {
+                    hours[at] = worn + task.hours();
                     sew(done | 1L << i, now, at);
                 }
                 for (int kind = 0; kind < problem.kinds(); kind++) {
-                    if ((it.needles() >> kind & 1) != 0) {
+                    if ((task.needles() >> kind & 1) != 0) {
                         needle[at] = kind;
-                        hours[at] = it.hours();
+                        hours[at] = task.hours();
                         int needles = now.needle() + (before == OrderProblem.NOTHING ? 0 : 1);
                         sew(done | 1L << i, new Changes(needles, now.thread(), now.balance(), now.moves()), at);
                     }
@@ -145,11 +145,11 @@ class OrderSearchTest {
             }
         }
 
-        private boolean servesOn(Task it, int at) {
-            double after = hours[at] + it.hours();
+        private boolean servesOn(Task task, int at) {
+            double after = hours[at] + task.hours();
             return needle[at] == NOW
-                    ? it.now() && after <= problem.starts().get(at).hoursLeft()
-                    : (it.needles() >> needle[at] & 1) != 0 && after <= problem.life(needle[at]);
+                    ? task.now() && after <= problem.starts().get(at).hoursLeft()
+                    : (task.needles() >> needle[at] & 1) != 0 && after <= problem.life(needle[at]);
         }
 
         private static int changed(int from, int to) {

@@ -40,7 +40,7 @@ class SittingsTest {
         List<Sitting> cut =
                 Sittings.cut(List.of(step(30, false), step(20, false), step(25, true), step(20, false)), 80);
 
-        assertThat(cut).extracting(it -> it.pieces().size()).containsExactly(2, 2);
+        assertThat(cut).extracting(sitting -> sitting.pieces().size()).containsExactly(2, 2);
         assertThat(cut.get(1).minutes()).isCloseTo(49, within(1e-9));
     }
 
@@ -66,20 +66,24 @@ class SittingsTest {
 
         List<Sitting> cut = Sittings.cut(steps, 60);
 
-        assertThat(cut).allSatisfy(it -> assertThat(it.minutes()).isLessThanOrEqualTo(60 + 1e-6));
+        assertThat(cut).allSatisfy(sitting -> assertThat(sitting.minutes()).isLessThanOrEqualTo(60 + 1e-6));
         double sewn = cut.stream()
-                .flatMap(it -> it.pieces().stream())
+                .flatMap(sitting -> sitting.pieces().stream())
                 .mapToDouble(Piece::minutes)
                 .sum();
         assertThat(sewn)
-                .isCloseTo(steps.stream().mapToDouble(it -> it.use().minutes()).sum(), within(1e-6));
+                .isCloseTo(
+                        steps.stream()
+                                .mapToDouble(planned -> planned.use().minutes())
+                                .sum(),
+                        within(1e-6));
     }
 
     @Test
     @DisplayName("From five steps on this sewist's own metres an hour count, by purpose from three of it")
     void the_sewists_own_pace() {
         List<Pace.Sewn> four = IntStream.range(0, 4)
-                .mapToObj(it -> new Pace.Sewn(Purpose.SEAM, 10, 10))
+                .mapToObj(number -> new Pace.Sewn(Purpose.SEAM, 10, 10))
                 .toList();
         List<Pace.Sewn> seven = new ArrayList<>(four);
         seven.addAll(List.of(

@@ -44,27 +44,28 @@ class DrillsTest {
     @EnumSource
     void every_kind_is_made_at_every_level_and_the_same_name_makes_the_same_drill(DrillKind kind) {
         Set<Topic> topics = new HashSet<>();
-        drills(kind).forEach(it -> {
-            topics.add(it.topic());
-            assertThat(Drills.make(DrillId.read(it.id().toString()))).isEqualTo(it);
-            assertThat(it.why()).endsWith(".");
-            assertThat(it.id().toString()).doesNotContainIgnoringCase(it.topic().name());
-            assertThat(it.strip().isPresent() || it.needle().isPresent()).isEqualTo(kind.needsEyes());
-            assertThat(it.text().isEmpty()).isEqualTo(kind.needsEyes());
+        drills(kind).forEach(drill -> {
+            topics.add(drill.topic());
+            assertThat(Drills.make(DrillId.read(drill.id().toString()))).isEqualTo(drill);
+            assertThat(drill.why()).endsWith(".");
+            assertThat(drill.id().toString())
+                    .doesNotContainIgnoringCase(drill.topic().name());
+            assertThat(drill.strip().isPresent() || drill.needle().isPresent()).isEqualTo(kind.needsEyes());
+            assertThat(drill.text().isEmpty()).isEqualTo(kind.needsEyes());
         });
         assertThat(topics.size()).isGreaterThanOrEqualTo(8);
     }
 
     @Test
     void which_way_a_strip_is_turned_is_what_the_advisor_does_with_it() {
-        drills(DrillKind.STRIP).forEach(it -> {
-            StripLook look = it.strip().orElseThrow().look();
-            assertThat(it.topic().name()).isEqualTo(look.name());
+        drills(DrillKind.STRIP).forEach(drill -> {
+            StripLook look = drill.strip().orElseThrow().look();
+            assertThat(drill.topic().name()).isEqualTo(look.name());
             assertThat(advised(look)).as(look.name()).isEqualTo(look.way());
-            if (it.choices().contains(Way.UP.words())) {
-                assertThat(it.answer()).isEqualTo(look.way().words());
+            if (drill.choices().contains(Way.UP.words())) {
+                assertThat(drill.answer()).isEqualTo(look.way().words());
             } else {
-                assertThat(it.answer()).isEqualTo(look.words());
+                assertThat(drill.answer()).isEqualTo(look.words());
             }
         });
     }
@@ -72,7 +73,8 @@ class DrillsTest {
     @ParameterizedTest
     @EnumSource(StripLook.class)
     void who_reads_a_strip_right_has_seen_what_is_counted(StripLook look) {
-        look.reading().ifPresent(it -> assertThat(Reading.of(look.strip(DIAL))).isEqualTo(it));
+        look.reading()
+                .ifPresent(reading -> assertThat(Reading.of(look.strip(DIAL))).isEqualTo(reading));
     }
 
     private static Way advised(StripLook look) {
@@ -90,33 +92,35 @@ class DrillsTest {
     @ValueSource(ints = {0, 1, 2})
     void every_look_is_drawn_at_every_level_and_none_lies_between_two(int level) {
         List<StripDrawing> all = LongStream.range(0, SEEDS)
-                .mapToObj(it -> Drills.make(DrillId.of(DrillKind.STRIP, level, it * 7919)))
-                .map(it -> it.strip().orElseThrow())
+                .mapToObj(number -> Drills.make(DrillId.of(DrillKind.STRIP, level, number * 7919)))
+                .map(drill -> drill.strip().orElseThrow())
                 .toList();
 
         assertThat(all.stream().map(StripDrawing::look).collect(Collectors.toSet()))
                 .containsExactlyInAnyOrder(StripLook.values());
-        assertThat(all).allSatisfy(it -> {
-            assertThat(it.locks()).allSatisfy(lock -> {
-                assertThat(lock.xMm()).isBetween(1.0, it.widthMm() - 1);
-                assertThat(lock.yMm()).isBetween(1.0, it.heightMm() - 1);
+        assertThat(all).allSatisfy(stripDrawing -> {
+            assertThat(stripDrawing.locks()).allSatisfy(lock -> {
+                assertThat(lock.xMm()).isBetween(1.0, stripDrawing.widthMm() - 1);
+                assertThat(lock.yMm()).isBetween(1.0, stripDrawing.heightMm() - 1);
             });
-            assertThat(it.inWords()).contains("On top: ", "Below: ").doesNotContain("tight", "loose", "balanced");
+            assertThat(stripDrawing.inWords())
+                    .contains("On top: ", "Below: ")
+                    .doesNotContain("tight", "loose", "balanced");
         });
         assertThat(all.stream().filter(StripDrawing::isBetween).count()).isLessThan(SEEDS / 20);
     }
 
     @Test
     void labels_say_what_their_readers_read() {
-        drills(DrillKind.LABEL).forEach(it -> {
-            String read = it.question().contains("packet")
-                    ? NeedleLabel.read(it.text()).needle().orElseThrow().words()
-                    : "tex " + ThreadLabel.read(it.text()).likeliest().tex().shown();
-            assertThat(it.answer()).isEqualTo(read);
-            if (it.question().contains("packet")) {
+        drills(DrillKind.LABEL).forEach(drill -> {
+            String read = drill.question().contains("packet")
+                    ? NeedleLabel.read(drill.text()).needle().orElseThrow().words()
+                    : "tex " + ThreadLabel.read(drill.text()).likeliest().tex().shown();
+            assertThat(drill.answer()).isEqualTo(read);
+            if (drill.question().contains("packet")) {
                 assertThat(NeedleRange.standard()
-                                .makes(NeedleLabel.read(it.text()).needle().orElseThrow()))
-                        .as(it.text())
+                                .makes(NeedleLabel.read(drill.text()).needle().orElseThrow()))
+                        .as(drill.text())
                         .isTrue();
             }
         });
@@ -124,24 +128,24 @@ class DrillsTest {
 
     @Test
     void what_is_checked_first_is_what_the_finder_checks_first_and_its_rival_is_never_hidden() {
-        drills(DrillKind.CHECK).forEach(it -> {
+        drills(DrillKind.CHECK).forEach(drill -> {
             List<FaultFinder.Ranked> ranked = FaultFinder.standard()
-                    .rank(Trouble.of(Symptom.valueOf(it.topic().name())), SearchSchool.values()[0])
+                    .rank(Trouble.of(Symptom.valueOf(drill.topic().name())), SearchSchool.values()[0])
                     .checks();
-            assertThat(it.answer()).isEqualTo(ranked.get(0).check().title());
-            assertThat(it.choices()).contains(ranked.get(1).check().title());
+            assertThat(drill.answer()).isEqualTo(ranked.get(0).check().title());
+            assertThat(drill.choices()).contains(ranked.get(1).check().title());
         });
     }
 
     @Test
     void needles_that_are_offered_beside_each_other_differ_to_the_eye() {
-        drills(DrillKind.NEEDLE).forEach(it -> {
-            NeedleDrawing drawing = it.needle().orElseThrow();
+        drills(DrillKind.NEEDLE).forEach(drill -> {
+            NeedleDrawing drawing = drill.needle().orElseThrow();
             assertThat(drawing.inWords()).doesNotContain(drawing.needle().type().words() + " needle");
             if (drawing.state() != NeedleState.SOUND) {
                 assertThat(drawing.front())
                         .isNotEqualTo(new NeedleDrawing(drawing.needle(), NeedleState.SOUND, 0).front());
-                assertThat(it.answer()).isEqualTo(drawing.state().words());
+                assertThat(drill.answer()).isEqualTo(drawing.state().words());
             }
         });
     }
@@ -163,6 +167,7 @@ class DrillsTest {
 
     private static Stream<Drill> drills(DrillKind kind) {
         return LongStream.range(0, SEEDS)
-                .mapToObj(it -> Drills.make(DrillId.of(kind, (int) (it % (DrillId.HARDEST + 1)), it * 104_729)));
+                .mapToObj(number ->
+                        Drills.make(DrillId.of(kind, (int) (number % (DrillId.HARDEST + 1)), number * 104_729)));
     }
 }

@@ -41,10 +41,10 @@ class RepetitionTest {
 
     @Test
     void ease_never_falls_below_the_published_least() {
-        Repetition it = Repetition.NEW;
+        Repetition repetition = Repetition.NEW;
         for (int i = 0; i < 20; i++) {
-            it = it.after(3);
+            repetition = repetition.after(3);
         }
-        assertThat(it.ease()).isEqualTo(1.3);
+        assertThat(repetition.ease()).isEqualTo(1.3);
     }
 }

@@ -29,9 +29,9 @@ class TrainerTest {
     @Test
     void what_is_due_comes_before_what_is_not() {
         List<Answered> past = new ArrayList<>();
-        for (StripLook it : StripLook.values()) {
-            Topic topic = new Topic(DrillKind.STRIP, it.name());
-            past.add(answer(topic, true, it == StripLook.DOTS ? TODAY - 3 : TODAY));
+        for (StripLook stripLook : StripLook.values()) {
+            Topic topic = new Topic(DrillKind.STRIP, stripLook.name());
+            past.add(answer(topic, true, stripLook == StripLook.DOTS ? TODAY - 3 : TODAY));
         }
 
         assertThat(next(past)).isEqualTo(DOTS);
@@ -62,10 +62,10 @@ class TrainerTest {
             past.add(answer(DOTS, true, TODAY));
         }
 
-        assertThat(Trainer.of(past).sinceLastWeek(TODAY)).singleElement().satisfies(it -> {
-            assertThat(it.isSurer()).isTrue();
-            assertThat(it.before()).isEqualTo(0.25);
-            assertThat(it.now()).isEqualTo(1);
+        assertThat(Trainer.of(past).sinceLastWeek(TODAY)).singleElement().satisfies(change -> {
+            assertThat(change.isSurer()).isTrue();
+            assertThat(change.before()).isEqualTo(0.25);
+            assertThat(change.now()).isEqualTo(1);
         });
     }
 

@@ -46,8 +46,9 @@ class EnvelopeMeterTest {
     }
 
     private double middle(boolean loud) {
-        return Median.of(
-                steps.stream().map(it -> loud ? it.loud() : it.bright()).toList());
+        return Median.of(steps.stream()
+                .map(loudness -> loud ? loudness.loud() : loudness.bright())
+                .toList());
     }
 
     @Test

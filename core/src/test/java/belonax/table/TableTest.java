@@ -80,7 +80,7 @@ class TableTest {
 
     @Test
     void what_the_core_refuses_is_told_the_same_way_and_a_missing_file_too() {
-        assertThatThrownBy(() -> TABLE.read(List.of("a|PLAIN||||"), it -> {
+        assertThatThrownBy(() -> TABLE.read(List.of("a|PLAIN||||"), row -> {
                     throw new BadInput("A cloth has a note.");
                 }))
                 .hasMessageStartingWith("weaves.txt, line 1: A cloth has a note. Write:");

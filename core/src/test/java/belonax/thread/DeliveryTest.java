@@ -37,7 +37,7 @@ class DeliveryTest {
     })
     void what_slips_is_given_a_net(Fibre fibre, Build build, boolean net) {
         boolean told = Delivery.of(Winding.CROSS, thread(fibre, build)).advice().stream()
-                .anyMatch(it -> it.startsWith("Give it a net"));
+                .anyMatch(text -> text.startsWith("Give it a net"));
 
         assertThat(told).isEqualTo(net);
     }
@@ -47,7 +47,7 @@ class DeliveryTest {
     void the_way_stands_first_in_whole_sentences(Winding winding) {
         assertThat(Delivery.of(winding, SewingThread.spunPolyester(25)).advice())
                 .hasSize(1)
-                .allMatch(it -> it.endsWith("."));
+                .allMatch(text -> text.endsWith("."));
         assertThat(winding.words()).isNotBlank();
     }
 
@@ -57,7 +57,7 @@ class DeliveryTest {
         Fibre fibre = build == Build.METALLIC ? Fibre.METALLIC : Fibre.NYLON;
 
         assertThat(Delivery.of(winding, thread(fibre, build)).advice())
-                .noneMatch(it -> it.contains("over its end"))
+                .noneMatch(text -> text.contains("over its end"))
                 .first()
                 .asString()
                 .contains("comes off its side");

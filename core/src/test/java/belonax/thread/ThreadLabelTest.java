@@ -67,19 +67,19 @@ class ThreadLabelTest {
     })
     void every_reading_that_fits_is_offered(String label, ThreadNumbering numbering, double tex) {
         assertThat(ThreadLabel.read(label).readings())
-                .anySatisfy(it -> {
-                    assertThat(it.numbering()).isEqualTo(numbering);
-                    assertThat(it.tex().value()).isCloseTo(tex, within(0.01));
+                .anySatisfy(reading -> {
+                    assertThat(reading.numbering()).isEqualTo(numbering);
+                    assertThat(reading.tex().value()).isCloseTo(tex, within(0.01));
                 })
-                .allSatisfy(it -> assertThat(it.why()).endsWith("."));
+                .allSatisfy(reading -> assertThat(reading.why()).endsWith("."));
     }
 
     @Test
     void a_named_unit_wins_and_a_percentage_or_a_length_is_no_thickness() {
         assertThat(ThreadLabel.read("No. 120 tex 25").readings()).hasSize(1);
         assertThat(ThreadLabel.read("120 100 % polyester 1000m").readings())
-                .noneMatch(it -> Math.abs(it.tex().value() - 30) < 0.1
-                        || Math.abs(it.tex().value() - 10) < 0.1);
+                .noneMatch(reading -> Math.abs(reading.tex().value() - 30) < 0.1
+                        || Math.abs(reading.tex().value() - 10) < 0.1);
         assertThatThrownBy(() -> ThreadLabel.read("100% polyester, 1000 m")).isInstanceOf(BadInput.class);
     }
 
@@ -96,7 +96,7 @@ class ThreadLabelTest {
                 ThreadLabel.read(Optional.of("Tkt 120"), OptionalDouble.of(200), OptionalDouble.of(14));
 
         assertThat(answer.question())
-                .hasValueSatisfying(it -> assertThat(it)
+                .hasValueSatisfying(text -> assertThat(text)
                         .startsWith("Was the empty spool weighed along? The label says tex 25")
                         .contains("200 m of that weigh 5 g"));
     }
@@ -119,10 +119,10 @@ class ThreadLabelTest {
     void metres_and_grams_alone_will_do_and_are_read_off_the_label_too() {
         ThreadLabel.Answer told = ThreadLabel.read(Optional.empty(), OptionalDouble.of(200), OptionalDouble.of(5));
 
-        assertThat(told.readings()).singleElement().satisfies(it -> {
-            assertThat(it.numbering()).isEqualTo(ThreadNumbering.WEIGHED);
-            assertThat(it.tex().value()).isCloseTo(25, within(1e-9));
-            assertThat(it.likelihood()).isEqualTo(1);
+        assertThat(told.readings()).singleElement().satisfies(reading -> {
+            assertThat(reading.numbering()).isEqualTo(ThreadNumbering.WEIGHED);
+            assertThat(reading.tex().value()).isCloseTo(25, within(1e-9));
+            assertThat(reading.likelihood()).isEqualTo(1);
         });
         assertThat(ThreadLabel.read("No. 120, 100% polyester, 200 m, 5 g")
                         .likeliest()

@@ -10,7 +10,7 @@ public record Choice(String value, String words) {
     /** Returns every word of a closed set. */
     public static <E extends Enum<E>> List<Choice> of(E[] values, Function<E, String> words) {
         return Stream.of(values)
-                .map(it -> new Choice(it.name(), words.apply(it)))
+                .map(value -> new Choice(value.name(), words.apply(value)))
                 .toList();
     }
 }

@@ -22,24 +22,24 @@ public final class NothingMissing {
 
     private static void look(@Nullable Object value, String name) {
         if (value instanceof Record whole) {
-            for (RecordComponent it : whole.getClass().getRecordComponents()) {
-                part(whole, it);
+            for (RecordComponent component : whole.getClass().getRecordComponents()) {
+                part(whole, component);
             }
         } else if (value instanceof Iterable<?> several) {
-            several.forEach(it -> present(it, name));
+            several.forEach(item -> present(item, name));
         } else if (value instanceof Map<?, ?> map) {
-            map.values().forEach(it -> present(it, name));
+            map.values().forEach(item -> present(item, name));
         } else if (value instanceof Optional<?> perhaps) {
-            perhaps.ifPresent(it -> look(it, name));
+            perhaps.ifPresent(perhap -> look(perhap, name));
         }
     }
 
-    private static void part(Record whole, RecordComponent it) {
+    private static void part(Record whole, RecordComponent component) {
         try {
-            it.getAccessor().setAccessible(true);
-            Object part = it.getAccessor().invoke(whole);
-            if (part != null || !it.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
-                present(part, it.getName());
+            component.getAccessor().setAccessible(true);
+            Object part = component.getAccessor().invoke(whole);
+            if (part != null || !component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+                present(part, component.getName());
             }
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(e);

@@ -28,7 +28,7 @@ public final class OrAsBefore {
             @Override
             public void afterCompletion(int status) {
                 if (status == STATUS_ROLLED_BACK) {
-                    older.ifPresentOrElse(it -> AtomicFile.write(file, it), () -> remove(file));
+                    older.ifPresentOrElse(values -> AtomicFile.write(file, values), () -> remove(file));
                 }
             }
         };

@@ -34,9 +34,9 @@ public class V8__Typed_events extends BaseJavaMigration {
                 "alter table needle add column if not exists minutes_since_in double precision default 0 not null");
         rows.execute("alter table needle add column if not exists checked varchar(80) default '' not null");
         List<Lifted> lifted = rows.query("select * from event where body is null order by seq", V8__Typed_events::lift);
-        rows.batchUpdate("update event set body = ? where seq = ?", lifted, AT_ONCE, (update, it) -> {
-            update.setString(1, it.body());
-            update.setLong(2, it.seq());
+        rows.batchUpdate("update event set body = ? where seq = ?", lifted, AT_ONCE, (update, otherLifted) -> {
+            update.setString(1, otherLifted.body());
+            update.setLong(2, otherLifted.seq());
         });
         setMachineMinutesRight(rows);
         rows.execute("alter table event drop column if exists"

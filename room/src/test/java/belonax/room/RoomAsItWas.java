@@ -67,7 +67,8 @@ public final class RoomAsItWas implements TestExecutionListener, Ordered {
                     "select table_name from information_schema.tables where table_schema = 'PUBLIC' and table_name <> 'flyway_schema_history'",
                     String.class);
             database.execute("create schema as_it_was");
-            tables.forEach(it -> database.execute("create table as_it_was." + it + " as select * from public." + it));
+            tables.forEach(
+                    table -> database.execute("create table as_it_was." + table + " as select * from public." + table));
             copy(home, aside);
             ((ConfigurableTransactionManager) manager).addListener(this);
         }
@@ -82,7 +83,7 @@ public final class RoomAsItWas implements TestExecutionListener, Ordered {
         void putBack() {
             clock.ifAvailable(HandClock::back);
             if (written.get()) {
-                transaction.executeWithoutResult(it -> putTablesBack());
+                transaction.executeWithoutResult(status -> putTablesBack());
                 copy(aside, home);
                 written.set(false);
             }
@@ -90,9 +91,10 @@ public final class RoomAsItWas implements TestExecutionListener, Ordered {
 
         private void putTablesBack() {
             database.execute("set referential_integrity false");
-            for (String it : tables) {
-                database.execute("delete from public." + it);
-                database.execute("insert into public." + it + " overriding system value select * from as_it_was." + it);
+            for (String table : tables) {
+                database.execute("delete from public." + table);
+                database.execute(
+                        "insert into public." + table + " overriding system value select * from as_it_was." + table);
             }
             database.execute("set referential_integrity true");
         }
@@ -101,8 +103,8 @@ public final class RoomAsItWas implements TestExecutionListener, Ordered {
             try {
                 if (Files.isDirectory(to)) {
                     try (Stream<Path> there = Files.list(to)) {
-                        for (Path it : there.toList()) {
-                            FileSystemUtils.deleteRecursively(it);
+                        for (Path path : there.toList()) {
+                            FileSystemUtils.deleteRecursively(path);
                         }
                     }
                 }

@@ -46,8 +46,8 @@ public final class BadBodies {
         required.add(field);
         good.put(field, "\"" + value + "\"");
         spoil(field, 400, "7", "true", "{}", "[]", "1.5");
-        for (String it : senseless) {
-            spoil(field, 422, "\"" + it + "\"");
+        for (String text : senseless) {
+            spoil(field, 422, "\"" + text + "\"");
         }
         return this;
     }
@@ -72,9 +72,9 @@ public final class BadBodies {
 
     public Stream<Arguments> stream() {
         String body = body(Map.of());
-        for (String it : required) {
-            add(400, it + " missing", bodyWithout(it));
-            add(400, it + " null", body(Map.of(it, "null")));
+        for (String text : required) {
+            add(400, text + " missing", bodyWithout(text));
+            add(400, text + " null", body(Map.of(text, "null")));
         }
         String inner = body.substring(1, body.length() - 1);
         String field = good.keySet().iterator().next();
@@ -100,8 +100,8 @@ public final class BadBodies {
     }
 
     private void spoil(String field, int status, String... values) {
-        for (String it : values) {
-            all.add(Arguments.of(field + " " + it, status, path, Map.of(field, it)));
+        for (String value : values) {
+            all.add(Arguments.of(field + " " + value, status, path, Map.of(field, value)));
         }
     }
 
@@ -111,23 +111,24 @@ public final class BadBodies {
 
     /** Returns the body of one of these arguments: what is spoilt is put into the good body. */
     @SuppressWarnings("unchecked")
-    public Arguments whole(Arguments it) {
-        Object last = it.get()[3];
+    public Arguments whole(Arguments arguments) {
+        Object last = arguments.get()[3];
         return last instanceof Map<?, ?> change
-                ? Arguments.of(it.get()[0], it.get()[1], it.get()[2], body((Map<String, String>) change))
-                : it;
+                ? Arguments.of(
+                        arguments.get()[0], arguments.get()[1], arguments.get()[2], body((Map<String, String>) change))
+                : arguments;
     }
 
     private String body(Map<String, String> changes) {
         return good.entrySet().stream()
-                .map(it -> "\"" + it.getKey() + "\":" + changes.getOrDefault(it.getKey(), it.getValue()))
+                .map(entry -> "\"" + entry.getKey() + "\":" + changes.getOrDefault(entry.getKey(), entry.getValue()))
                 .collect(Collectors.joining(",", "{", "}"));
     }
 
     private String bodyWithout(String field) {
         return good.entrySet().stream()
-                .filter(it -> !it.getKey().equals(field))
-                .map(it -> "\"" + it.getKey() + "\":" + it.getValue())
+                .filter(entry -> !entry.getKey().equals(field))
+                .map(entry -> "\"" + entry.getKey() + "\":" + entry.getValue())
                 .collect(Collectors.joining(",", "{", "}"));
     }
 }

@@ -146,11 +146,11 @@ class HtmlTest {
         assertThat(checker.waitFor(60, TimeUnit.SECONDS)).isTrue();
         assertThat(answer.has("messages")).as("the checker answered").isTrue();
         List<String> said = new ArrayList<>();
-        for (JsonNode it : answer.path("messages")) {
-            String file = it.path("url").asText().replaceAll(".*/(\\d+)\\.html", "$1");
+        for (JsonNode node : answer.path("messages")) {
+            String file = node.path("url").asText().replaceAll(".*/(\\d+)\\.html", "$1");
             said.add(paths.get(Integer.parseInt(file)) + ": "
-                    + it.path("message").asText() + " at: "
-                    + it.path("extract").asText().strip());
+                    + node.path("message").asText() + " at: "
+                    + node.path("extract").asText().strip());
         }
         return said;
     }

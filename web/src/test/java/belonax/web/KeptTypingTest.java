@@ -69,10 +69,10 @@ class KeptTypingTest {
         List<String> wrong = new ArrayList<>();
         int tried = 0;
         for (String page : pages()) {
-            for (Entry it : entries(page)) {
+            for (Entry entry : entries(page)) {
                 for (String typed : List.of(NONSENSE, ENDLESS)) {
                     tried++;
-                    told(page, it, typed).forEach(wrong::add);
+                    told(page, entry, typed).forEach(wrong::add);
                 }
             }
         }
@@ -112,30 +112,30 @@ class KeptTypingTest {
 
     private List<Entry> entries(String page) throws Exception {
         List<FormElement> forms = forms(page);
-        return Stream.iterate(0, it -> it < forms.size(), it -> it + 1)
+        return Stream.iterate(0, number -> number < forms.size(), number -> number + 1)
                 .flatMap(at -> typed(forms.get(at)).stream()
-                        .map(it -> it.attr("name"))
+                        .map(element -> element.attr("name"))
                         .distinct()
-                        .map(it -> new Entry(at, it)))
+                        .map(text -> new Entry(at, text)))
                 .toList();
     }
 
     private static List<Element> typed(Element form) {
         return form.select("textarea[name],input[name]").stream()
-                .filter(it ->
-                        Set.of("", "text", "number", "search", "date", "url").contains(it.attr("type")))
+                .filter(element ->
+                        Set.of("", "text", "number", "search", "date", "url").contains(element.attr("type")))
                 .toList();
     }
 
     private Collection<String> told(String page, Entry entry, String typed) throws Exception {
         FormElement form = forms(page).get(entry.form());
-        for (Element it : typed(form)) {
-            if (it.val().isEmpty() && it.attr("type").isEmpty()) {
-                it.val("7");
+        for (Element element : typed(form)) {
+            if (element.val().isEmpty() && element.attr("type").isEmpty()) {
+                element.val("7");
             }
         }
         Element wrong = typed(form).stream()
-                .filter(it -> it.attr("name").equals(entry.name()))
+                .filter(element -> element.attr("name").equals(entry.name()))
                 .findFirst()
                 .orElseThrow();
         wrong.val(typed);
@@ -154,8 +154,8 @@ class KeptTypingTest {
             Document told = Jsoup.parse(response.getContentAsString());
             List<String> kept = typed(told).stream().map(Element::val).toList();
             return typed(form).stream()
-                    .filter(it -> !it.val().isEmpty() && !kept.contains(it.val()))
-                    .map(it -> what + "lost " + it.attr("name"))
+                    .filter(element -> !element.val().isEmpty() && !kept.contains(element.val()))
+                    .map(element -> what + "lost " + element.attr("name"))
                     .toList();
         }
         FlashMap next = answer.getFlashMap();
@@ -169,8 +169,8 @@ class KeptTypingTest {
         MockHttpServletRequestBuilder request =
                 withFiles ? multipart(to).file(new MockMultipartFile("picture", new byte[0])) : post(to);
         form.formData().stream()
-                .filter(it -> !it.key().equals("_csrf"))
-                .forEach(it -> request.param(it.key(), it.value()));
+                .filter(keyVal -> !keyVal.key().equals("_csrf"))
+                .forEach(keyVal -> request.param(keyVal.key(), keyVal.value()));
         return request.with(csrf()).accept("text/html").header("Referer", "http://localhost" + page);
     }
 }

@@ -134,8 +134,8 @@ class MendJourneyIT extends RunningBelonax {
 
     private void begin(String cloth, String... symptoms) {
         page.navigate(address("/mend?another=true&cloth=" + cloth));
-        for (String it : symptoms) {
-            page.getByText(it, new Page.GetByTextOptions().setExact(true)).click();
+        for (String symptom : symptoms) {
+            page.getByText(symptom, new Page.GetByTextOptions().setExact(true)).click();
         }
         button("What do I check first?").click();
     }

@@ -27,12 +27,12 @@ class PlainJourneyIT extends RunningBelonax {
         try (BrowserContext first = open(new Browser.NewContextOptions());
                 BrowserContext second = open(new Browser.NewContextOptions())) {
             Page page = first.newPage();
-            balance(page, "heron", it -> it.press("Enter"));
+            balance(page, "heron", locator -> locator.press("Enter"));
             Page other = second.newPage();
             other.navigate(address("/bench?machine=heron"));
             assertThat(other.locator(".machine-strip")).containsText("3 layers of wide corduroy");
             assertThat(other.locator(".machine-strip")).containsText("Last balanced");
-            mend(page, "heron", it -> it.press("Enter"));
+            mend(page, "heron", locator -> locator.press("Enter"));
         }
     }
 

@@ -65,13 +65,13 @@ public abstract class RunningBelonax {
     /** Does the same in another browser. */
     protected BrowserContext open(Browser in, Browser.NewContextOptions options) {
         BrowserContext context = in.newContext(options);
-        context.onConsoleMessage(it -> {
+        context.onConsoleMessage(message -> {
             // A refusal is an answer, and what was asked is given up when the next key asks anew.
-            boolean isUsual = it.text().startsWith("Failed to load resource: the server responded")
-                    || it.text().startsWith("htmx:sendAbort")
-                    || it.text().startsWith("htmx:afterRequest");
-            if (!isUsual && (it.type().equals("error") || it.type().equals("warning"))) {
-                complaints.add(it.page().url() + ": " + it.text());
+            boolean isUsual = message.text().startsWith("Failed to load resource: the server responded")
+                    || message.text().startsWith("htmx:sendAbort")
+                    || message.text().startsWith("htmx:afterRequest");
+            if (!isUsual && (message.type().equals("error") || message.type().equals("warning"))) {
+                complaints.add(message.page().url() + ": " + message.text());
             }
         });
         return context;

@@ -67,7 +67,7 @@ class SecurityTest {
                 .doesNotContain("http");
         assertThat(page.body()).doesNotContain("style=\"").doesNotContainPattern("<script(?![^>]*src=)");
         assertThat(page.headers().allValues("Set-Cookie"))
-                .allMatch(it -> it.contains("HttpOnly") && it.contains("SameSite=Strict"));
+                .allMatch(text -> text.contains("HttpOnly") && text.contains("SameSite=Strict"));
     }
 
     @ParameterizedTest
@@ -178,14 +178,14 @@ class SecurityTest {
 
     @Test
     void the_log_quotes_nothing_that_was_typed() throws Exception {
-        for (String it : List.of(
+        for (String text : List.of(
                 "/match?layers=secret-word&cloth=secret-word",
                 "/needles/secret-word",
                 "/plan/secret-word",
                 "/balance/secret-word?machine=secret-word",
                 "/drawer/swatch/secret-word",
                 "/settings?units=secret-word")) {
-            get(it);
+            get(text);
         }
         Path log = Path.of(String.valueOf(environment.getProperty("logging.file.name")));
 

@@ -25,29 +25,29 @@ final class TradeCases {
     }
 
     /** Returns what practitioners would not accept in the answer; nothing where they would. */
-    List<String> wrong(JsonNode it) {
-        switch (it.get("kind").asText()) {
-            case "match" -> match(it);
-            case "tension" -> tension(it);
-            case "fault" -> fault(it);
-            case "thread-label" -> threadLabel(it);
-            case "needle-label" -> needleLabel(it);
-            case "plan" -> plan(it);
+    List<String> wrong(JsonNode node) {
+        switch (node.get("kind").asText()) {
+            case "match" -> match(node);
+            case "tension" -> tension(node);
+            case "fault" -> fault(node);
+            case "thread-label" -> threadLabel(node);
+            case "needle-label" -> needleLabel(node);
+            case "plan" -> plan(node);
             default -> wrong.add("a kind that nobody knows");
         }
         return wrong;
     }
 
-    private void match(JsonNode it) {
-        JsonNode answer = ask.apply("match", it.get("ask"));
+    private void match(JsonNode node) {
+        JsonNode answer = ask.apply("match", node.get("ask"));
         JsonNode first = answer.path("recommendations").path(0);
-        if (it.has("first")) {
-            check(list(it.get("first")).anyMatch(wish -> fits(first, wish)), "the first is " + needle(first));
+        if (node.has("first")) {
+            check(list(node.get("first")).anyMatch(wish -> fits(first, wish)), "the first is " + needle(first));
         }
-        if (it.has("verdict")) {
-            oneOf(it.get("verdict"), first.path("verdict").asText(), "verdict");
+        if (node.has("verdict")) {
+            oneOf(node.get("verdict"), first.path("verdict").asText(), "verdict");
         }
-        JsonNode stitch = it.path("stitch");
+        JsonNode stitch = node.path("stitch");
         if (stitch.has("kind")) {
             oneOf(stitch.get("kind"), answer.path("stitch").path("kind").asText(), "stitch");
         }
@@ -55,39 +55,40 @@ final class TradeCases {
         within(stitch.path("width_mm"), answer.path("stitch").path("widthMm").asDouble(), "width");
         JsonNode dial = answer.path("startingDial");
         within(
-                it.path("dial"),
+                node.path("dial"),
                 (dial.path("lower").asDouble() + dial.path("upper").asDouble()) / 2,
                 "dial");
         String foot = answer.path("foot").path("kind").asText();
-        if (it.has("foot")) {
-            oneOf(it.get("foot"), foot, "foot");
+        if (node.has("foot")) {
+            oneOf(node.get("foot"), foot, "foot");
         }
-        check(list(it.path("not_foot")).noneMatch(not -> not.asText().equals(foot)), "foot " + foot);
-        if (it.has("pressure")) {
-            oneOf(it.get("pressure"), answer.path("foot").path("pressure").asText("null"), "pressure");
+        check(list(node.path("not_foot")).noneMatch(not -> not.asText().equals(foot)), "foot " + foot);
+        if (node.has("pressure")) {
+            oneOf(node.get("pressure"), answer.path("foot").path("pressure").asText("null"), "pressure");
         }
-        says(it, answer);
-        judged(it, "good", List.of("GOOD"));
-        judged(it, "not_good", List.of("CAN_PASS", "AVOID"));
-        judged(it, "not_avoid", List.of("GOOD", "CAN_PASS"));
-        judged(it, "avoid", List.of("AVOID"));
+        says(node, answer);
+        judged(node, "good", List.of("GOOD"));
+        judged(node, "not_good", List.of("CAN_PASS", "AVOID"));
+        judged(node, "not_avoid", List.of("GOOD", "CAN_PASS"));
+        judged(node, "avoid", List.of("AVOID"));
     }
 
-    private void says(JsonNode it, JsonNode answer) {
+    private void says(JsonNode node, JsonNode answer) {
         String said = words(answer);
-        if (it.has("says")) {
-            check(found(it.get("says"), said), "never says " + it.get("says"));
+        if (node.has("says")) {
+            check(found(node.get("says"), said), "never says " + node.get("says"));
         }
-        if (it.has("never_says")) {
-            check(!found(it.get("never_says"), said), "says " + it.get("never_says"));
+        if (node.has("never_says")) {
+            check(!found(node.get("never_says"), said), "says " + node.get("never_says"));
         }
     }
 
     /** A range of sizes means those that are made; what nobody makes is answered all the same. */
-    private void judged(JsonNode it, String wish, List<String> verdicts) {
-        list(it.path(wish))
+    private void judged(JsonNode node, String wish, List<String> verdicts) {
+        list(node.path(wish))
                 .flatMap(asked -> list(asked.get("type"))
-                        .flatMap(type -> sizes(asked.get("nm")).map(nm -> checkBody(it.get("ask"), type.asText(), nm))))
+                        .flatMap(type ->
+                                sizes(asked.get("nm")).map(nm -> checkBody(node.get("ask"), type.asText(), nm))))
                 .forEach(body -> {
                     String verdict =
                             ask.apply("match/check", body).path("verdict").asText();
@@ -98,7 +99,8 @@ final class TradeCases {
     private static Stream<Integer> sizes(JsonNode nm) {
         return nm.isArray()
                 ? SIZES.stream()
-                        .filter(it -> it >= nm.get(0).asInt() && it <= nm.get(1).asInt())
+                        .filter(size ->
+                                size >= nm.get(0).asInt() && size <= nm.get(1).asInt())
                 : Stream.of(nm.asInt());
     }
 
@@ -117,89 +119,89 @@ final class TradeCases {
         return body;
     }
 
-    private void tension(JsonNode it) {
-        JsonNode answer = ask.apply("tension/next", it.get("ask"));
-        if (it.has("action")) {
-            oneOf(it.get("action"), answer.path("action").asText(), "action");
+    private void tension(JsonNode node) {
+        JsonNode answer = ask.apply("tension/next", node.get("ask"));
+        if (node.has("action")) {
+            oneOf(node.get("action"), answer.path("action").asText(), "action");
         }
         if (!answer.path("dial").isNull()) {
-            within(it.path("dial"), answer.path("dial").asDouble(), "dial");
+            within(node.path("dial"), answer.path("dial").asDouble(), "dial");
         }
         String said = words(answer);
-        if (it.has("suspicion")) {
-            check(found(it.get("suspicion"), said), "never mentions " + it.get("suspicion") + ": " + said);
+        if (node.has("suspicion")) {
+            check(found(node.get("suspicion"), said), "never mentions " + node.get("suspicion") + ": " + said);
         }
-        if (it.has("no_suspicion")) {
-            check(!found(it.get("no_suspicion"), said), "mentions " + it.get("no_suspicion"));
+        if (node.has("no_suspicion")) {
+            check(!found(node.get("no_suspicion"), said), "mentions " + node.get("no_suspicion"));
         }
-        if (it.has("contradiction")) {
+        if (node.has("contradiction")) {
             check(
                     answer.path("contradiction").isNull()
-                            != it.get("contradiction").asBoolean(),
+                            != node.get("contradiction").asBoolean(),
                     "contradiction " + answer.path("contradiction"));
         }
     }
 
-    private void fault(JsonNode it) {
-        JsonNode answer = ask.apply("faults/rank", it.get("ask"));
+    private void fault(JsonNode node) {
+        JsonNode answer = ask.apply("faults/rank", node.get("ask"));
         List<String> checks = ids(answer.path("checks"));
-        list(it.path("within"))
+        list(node.path("within"))
                 .forEach(wish -> check(
                         list(wish.get(0))
                                 .anyMatch(id -> firstOf(checks, wish.get(1)).contains(id.asText())),
                         "none of " + wish + " in " + checks));
-        list(it.path("before")).forEach(pair -> {
+        list(node.path("before")).forEach(pair -> {
             int one = checks.indexOf(pair.get(0).asText());
             int other = checks.indexOf(pair.get(1).asText());
             check(other < 0 || one >= 0 && one < other, pair + " in " + checks);
         });
-        list(it.path("never")).forEach(id -> check(!checks.contains(id.asText()), id + " is asked"));
-        if (it.has("stop")) {
-            check(answer.path("stop").isNull() != it.get("stop").asBoolean(), "stop: " + answer.path("stop"));
+        list(node.path("never")).forEach(id -> check(!checks.contains(id.asText()), id + " is asked"));
+        if (node.has("stop")) {
+            check(answer.path("stop").isNull() != node.get("stop").asBoolean(), "stop: " + answer.path("stop"));
         }
-        if (it.has("causes")) {
+        if (node.has("causes")) {
             List<String> causes =
-                    firstOf(ids(answer.path("causes")), it.get("causes").get(1));
+                    firstOf(ids(answer.path("causes")), node.get("causes").get(1));
             check(
-                    list(it.get("causes").get(0)).anyMatch(id -> causes.contains(id.asText())),
-                    "none of " + it.get("causes") + " in " + causes);
+                    list(node.get("causes").get(0)).anyMatch(id -> causes.contains(id.asText())),
+                    "none of " + node.get("causes") + " in " + causes);
         }
     }
 
-    private void threadLabel(JsonNode it) {
-        JsonNode answer = ask.apply("labels/thread", it.get("ask"));
+    private void threadLabel(JsonNode node) {
+        JsonNode answer = ask.apply("labels/thread", node.get("ask"));
         JsonNode best = answer.path("readings").path(0);
         boolean asks = best.isMissingNode() || !answer.path("question").isNull();
-        if (it.path("refuse").asBoolean()) {
+        if (node.path("refuse").asBoolean()) {
             check(asks, "read as " + best);
-        } else if (!(it.path("or_question").asBoolean() && asks)) {
+        } else if (!(node.path("or_question").asBoolean() && asks)) {
             check(!best.isMissingNode(), "not read");
-            within(it.path("tex"), best.path("tex").asDouble(), "tex");
+            within(node.path("tex"), best.path("tex").asDouble(), "tex");
         }
     }
 
-    private void needleLabel(JsonNode it) {
-        JsonNode answer = ask.apply("labels/needle", it.get("ask"));
-        equal(it, "system", answer.path("system"));
-        equal(it, "type", answer.path("type"));
-        equal(it, "nm", answer.path("size").path("nm"));
-        equal(it, "trade", answer.path("size").path("trade"));
-        equal(it, "spacing_mm", answer.path("twin").path("spacingMm"));
-        if (it.has("sizes")) {
+    private void needleLabel(JsonNode node) {
+        JsonNode answer = ask.apply("labels/needle", node.get("ask"));
+        equal(node, "system", answer.path("system"));
+        equal(node, "type", answer.path("type"));
+        equal(node, "nm", answer.path("size").path("nm"));
+        equal(node, "trade", answer.path("size").path("trade"));
+        equal(node, "spacing_mm", answer.path("twin").path("spacingMm"));
+        if (node.has("sizes")) {
             List<Integer> sizes = list(answer.path("sizes"))
                     .map(size -> size.get("nm").asInt())
                     .sorted()
                     .toList();
-            check(sizes.equals(list(it.get("sizes")).map(JsonNode::asInt).toList()), "sizes " + sizes);
+            check(sizes.equals(list(node.get("sizes")).map(JsonNode::asInt).toList()), "sizes " + sizes);
         }
-        if (it.has("notes")) {
-            check(found(it.get("notes"), words(answer)), "never notes " + it.get("notes"));
+        if (node.has("notes")) {
+            check(found(node.get("notes"), words(answer)), "never notes " + node.get("notes"));
         }
     }
 
-    private void equal(JsonNode it, String field, JsonNode answer) {
-        if (it.has(field)) {
-            JsonNode wanted = it.get(field);
+    private void equal(JsonNode node, String field, JsonNode answer) {
+        if (node.has(field)) {
+            JsonNode wanted = node.get(field);
             boolean same = wanted.isNumber()
                     ? Math.abs(wanted.asDouble() - answer.asDouble()) < 1e-6
                     : list(wanted).anyMatch(one -> one.asText("").equals(answer.asText("")));
@@ -207,28 +209,28 @@ final class TradeCases {
         }
     }
 
-    private void plan(JsonNode it) {
-        JsonNode answer = ask.apply("plan", it.get("ask"));
-        it.path("needles").properties().forEach(wish -> {
+    private void plan(JsonNode node) {
+        JsonNode answer = ask.apply("plan", node.get("ask"));
+        node.path("needles").properties().forEach(wish -> {
             JsonNode needle = step(answer, wish.getKey()).path("needle");
             check(list(wish.getValue()).anyMatch(one -> fits(needle, one)), wish.getKey() + ": " + needle(needle));
         });
-        it.path("top_metres")
+        node.path("top_metres")
                 .properties()
                 .forEach(wish -> within(
                         wish.getValue(),
                         step(answer, wish.getKey()).path("topThreadMetres").asDouble(),
                         wish.getKey()));
-        within(it.path("needle_changes"), answer.path("needleChanges").asDouble(), "needle changes");
-        within(it.path("rebalancings"), answer.path("rebalancings").asDouble(), "re-balancings");
-        if (it.has("first_step")) {
-            oneOf(it.get("first_step"), answer.path("order").path(0).asText(), "first step");
+        within(node.path("needle_changes"), answer.path("needleChanges").asDouble(), "needle changes");
+        within(node.path("rebalancings"), answer.path("rebalancings").asDouble(), "re-balancings");
+        if (node.has("first_step")) {
+            oneOf(node.get("first_step"), answer.path("order").path(0).asText(), "first step");
         }
     }
 
     private static JsonNode step(JsonNode plan, String id) {
         return list(plan.path("steps"))
-                .filter(it -> it.get("id").asText().equals(id))
+                .filter(node -> node.get("id").asText().equals(id))
                 .findFirst()
                 .orElseThrow();
     }
@@ -236,16 +238,17 @@ final class TradeCases {
     private static boolean fits(JsonNode needle, JsonNode wish) {
         int nm = needle.path("size").path("nm").asInt();
         return list(wish.get("type"))
-                        .anyMatch(it -> it.asText().equals(needle.path("type").asText()))
-                && sizes(wish.get("nm")).anyMatch(it -> it == nm);
+                        .anyMatch(
+                                node -> node.asText().equals(needle.path("type").asText()))
+                && sizes(wish.get("nm")).anyMatch(size -> size == nm);
     }
 
-    private static String needle(JsonNode it) {
-        return it.path("type").asText() + " " + it.path("size").path("nm").asInt();
+    private static String needle(JsonNode node) {
+        return node.path("type").asText() + " " + node.path("size").path("nm").asInt();
     }
 
     private static List<String> ids(JsonNode all) {
-        return list(all).map(it -> it.get("id").asText()).toList();
+        return list(all).map(node -> node.get("id").asText()).toList();
     }
 
     private static List<String> firstOf(List<String> all, JsonNode count) {
@@ -269,7 +272,7 @@ final class TradeCases {
         if (node.isTextual()) {
             said.append(node.asText()).append(" | ");
         }
-        node.forEach(it -> said.append(words(it)));
+        node.forEach(jsonNode -> said.append(words(jsonNode)));
         return said.toString();
     }
 
@@ -283,7 +286,9 @@ final class TradeCases {
     }
 
     private void oneOf(JsonNode allowed, String is, String what) {
-        check(list(allowed).anyMatch(it -> it.asText("null").equals(is)), what + " " + is + " is none of " + allowed);
+        check(
+                list(allowed).anyMatch(node -> node.asText("null").equals(is)),
+                what + " " + is + " is none of " + allowed);
     }
 
     private void check(boolean holds, String otherwise) {

@@ -32,10 +32,10 @@ class TradeCasesTest {
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("cases")
-    void a_practitioner_accepts_the_answer(JsonNode it) {
-        List<String> wrong = new TradeCases(this::ask).wrong(it);
+    void a_practitioner_accepts_the_answer(JsonNode node) {
+        List<String> wrong = new TradeCases(this::ask).wrong(node);
 
-        assertThat(wrong).as(it.get("why").asText()).isEmpty();
+        assertThat(wrong).as(node.get("why").asText()).isEmpty();
     }
 
     private JsonNode ask(String path, JsonNode body) {
@@ -56,7 +56,7 @@ class TradeCasesTest {
         try (var in =
                 Objects.requireNonNull(TradeCasesTest.class.getResourceAsStream("trade-cases/" + trade + ".jsonl"))) {
             String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            return text.lines().filter(it -> !it.isBlank()).map(TradeCasesTest::read);
+            return text.lines().filter(line -> !line.isBlank()).map(TradeCasesTest::read);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -64,8 +64,8 @@ class TradeCasesTest {
 
     private static Named<JsonNode> read(String line) {
         try {
-            JsonNode it = JSON.readTree(line);
-            return Named.of(it.get("id").asText(), it);
+            JsonNode node = JSON.readTree(line);
+            return Named.of(node.get("id").asText(), node);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -37,7 +37,7 @@ public class Archive {
     public void write(OutputStream out) {
         Content content = room.now();
         try {
-            ArchiveFile.write(out, it -> WholeRoom.write(content, it), home);
+            ArchiveFile.write(out, outputStream -> WholeRoom.write(content, outputStream), home);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -73,9 +73,9 @@ public class Archive {
                 () -> "That file is larger than 60 MB, which no older archive is.");
         Content content = RoomDocument.read(Files.readAllBytes(archive));
         if (content.pictures() != null) {
-            for (Map.Entry<UUID, byte[]> it : content.pictures().entrySet()) {
-                byte[] drawn = pictures.read(it.getValue()).jpeg();
-                ArchiveFile.write(unfolded.resolve(PictureStore.FOLDER), it.getKey() + ".jpg", drawn);
+            for (Map.Entry<UUID, byte[]> picture : content.pictures().entrySet()) {
+                byte[] drawn = pictures.read(picture.getValue()).jpeg();
+                ArchiveFile.write(unfolded.resolve(PictureStore.FOLDER), picture.getKey() + ".jpg", drawn);
             }
         }
         return content;

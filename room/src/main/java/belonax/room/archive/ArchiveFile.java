@@ -57,11 +57,11 @@ final class ArchiveFile {
             }
         });
         for (String folder : FOLDERS) {
-            for (Path it : files(home.resolve(folder))) {
-                String name = folder + "/" + it.getFileName();
+            for (Path file : files(home.resolve(folder))) {
+                String name = folder + "/" + file.getFileName();
                 if (PICTURE.matcher(name).matches() || MANUAL.matcher(name).matches()) {
                     zip.putNextEntry(new ZipEntry(name));
-                    Files.copy(it, zip);
+                    Files.copy(file, zip);
                 }
             }
         }
@@ -81,8 +81,8 @@ final class ArchiveFile {
                     document != null,
                     "archive",
                     () -> "That file is no archive of Belonax. Choose the .zip file that Belonax wrote.");
-            for (ZipEntry it : zip.stream().toList()) {
-                unfold(zip, it, into, pictures);
+            for (ZipEntry zipEntry : zip.stream().toList()) {
+                unfold(zip, zipEntry, into, pictures);
             }
             return bytes(zip, document, MOST_DOCUMENT_BYTES);
         } catch (ZipException e) {
@@ -138,9 +138,9 @@ final class ArchiveFile {
 
     /** Puts unfolded files in the place of those of a data folder, and returns where the older ones lie now. */
     static void swap(Path home, Path unfolded, Path older) throws IOException {
-        for (String it : FOLDERS) {
-            move(home.resolve(it), older.resolve(it));
-            move(unfolded.resolve(it), home.resolve(it));
+        for (String folder : FOLDERS) {
+            move(home.resolve(folder), older.resolve(folder));
+            move(unfolded.resolve(folder), home.resolve(folder));
         }
     }
 

@@ -64,9 +64,9 @@ public class Copies {
     public synchronized void daily() {
         LocalDate today = LocalDate.now(clock);
         boolean isMade = folder.all().stream()
-                .filter(it -> it.why() == Why.DAILY)
-                .anyMatch(
-                        it -> it.madeAt().atZone(clock.getZone()).toLocalDate().equals(today));
+                .filter(copy -> copy.why() == Why.DAILY)
+                .anyMatch(copy ->
+                        copy.madeAt().atZone(clock.getZone()).toLocalDate().equals(today));
         if (isMade) {
             return;
         }
@@ -182,8 +182,8 @@ public class Copies {
 
     private static long bytes(Path copy) throws IOException {
         long all = Files.size(copy.resolve(CopyFolder.DOCUMENT));
-        for (String it : ArchiveFile.FOLDERS) {
-            for (Path file : ArchiveFile.files(copy.resolve(it))) {
+        for (String folder : ArchiveFile.FOLDERS) {
+            for (Path file : ArchiveFile.files(copy.resolve(folder))) {
                 all += Files.size(file);
             }
         }

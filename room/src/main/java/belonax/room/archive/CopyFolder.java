@@ -45,8 +45,8 @@ public final class CopyFolder {
     /** Returns the copies that are whole, the newest first. */
     public List<Copy> all() {
         List<Copy> all = new ArrayList<>();
-        for (Path it : listed(folder)) {
-            told(it).ifPresent(all::add);
+        for (Path path : listed(folder)) {
+            told(path).ifPresent(all::add);
         }
         all.sort(Comparator.comparing(Copy::madeAt).thenComparing(Copy::name).reversed());
         return all;
@@ -59,7 +59,7 @@ public final class CopyFolder {
      */
     public Copy get(String name) {
         return all().stream()
-                .filter(it -> it.name().equals(name))
+                .filter(copy -> copy.name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new BadInput("copy", "There is no such copy any more. Choose another one."));
     }
@@ -93,11 +93,13 @@ public final class CopyFolder {
     static Holds holds(Content content, Path files) throws IOException {
         return new Holds(
                 (int) content.room().machines().stream()
-                        .filter(it -> !it.removed())
+                        .filter(machineLine -> !machineLine.removed())
                         .count(),
                 content.room().needles().size(),
                 content.room().events().size(),
-                (int) content.drawer().stream().filter(it -> !it.isRemoved()).count(),
+                (int) content.drawer().stream()
+                        .filter(cardLine -> !cardLine.isRemoved())
+                        .count(),
                 ArchiveFile.files(files.resolve(ArchiveFile.FOLDERS.get(0))).size(),
                 ArchiveFile.files(files.resolve(ArchiveFile.FOLDERS.get(1))).size());
     }
@@ -145,9 +147,9 @@ public final class CopyFolder {
 
     /** Takes away what was begun and never became whole. */
     void tidy() throws IOException {
-        for (Path it : listed(folder)) {
-            if (String.valueOf(it.getFileName()).startsWith("making")) {
-                FileSystemUtils.deleteRecursively(it);
+        for (Path path : listed(folder)) {
+            if (String.valueOf(path.getFileName()).startsWith("making")) {
+                FileSystemUtils.deleteRecursively(path);
             }
         }
     }
@@ -158,10 +160,10 @@ public final class CopyFolder {
 
     /** Brings pictures and manuals from one folder to another. */
     static void link(Path from, Path to) throws IOException {
-        for (String it : ArchiveFile.FOLDERS) {
-            Files.createDirectories(to.resolve(it));
-            for (Path file : ArchiveFile.files(from.resolve(it))) {
-                Path there = to.resolve(it).resolve(String.valueOf(file.getFileName()));
+        for (String folder : ArchiveFile.FOLDERS) {
+            Files.createDirectories(to.resolve(folder));
+            for (Path file : ArchiveFile.files(from.resolve(folder))) {
+                Path there = to.resolve(folder).resolve(String.valueOf(file.getFileName()));
                 try {
                     Files.createLink(there, file);
                 } catch (UnsupportedOperationException | FileSystemException noLinks) {
@@ -183,7 +185,7 @@ public final class CopyFolder {
         }
         try {
             return Optional.of(CraftJson.mapper().readValue(told.toFile(), Copy.class))
-                    .filter(it -> it.name().equals(name));
+                    .filter(otherCopy -> otherCopy.name().equals(name));
         } catch (IOException e) {
             return Optional.empty();
         }

@@ -30,27 +30,27 @@ final class Keeping {
                 .sorted(Comparator.comparing(Copy::madeAt).reversed())
                 .toList();
         List<Copy> daily =
-                newestFirst.stream().filter(it -> !it.why().isBefore()).toList();
+                newestFirst.stream().filter(copy -> !copy.why().isBefore()).toList();
         Set<Copy> stay = new HashSet<>();
-        Function<Copy, LocalDate> day = it -> it.madeAt().atZone(zone).toLocalDate();
+        Function<Copy, LocalDate> day = copy -> copy.madeAt().atZone(zone).toLocalDate();
         stay.addAll(newest(daily, day, DAYS));
         stay.addAll(newest(
                 daily,
-                it -> day.apply(it).get(IsoFields.WEEK_BASED_YEAR) + "-"
-                        + day.apply(it).get(IsoFields.WEEK_OF_WEEK_BASED_YEAR),
+                copy -> day.apply(copy).get(IsoFields.WEEK_BASED_YEAR) + "-"
+                        + day.apply(copy).get(IsoFields.WEEK_OF_WEEK_BASED_YEAR),
                 WEEKS));
-        stay.addAll(newest(daily, it -> YearMonth.from(day.apply(it)), MONTHS));
+        stay.addAll(newest(daily, copy -> YearMonth.from(day.apply(copy)), MONTHS));
         newestFirst.stream()
-                .filter(it -> it.why().isBefore() && it.madeAt().isAfter(now.minus(DAYS, ChronoUnit.DAYS)))
+                .filter(copy -> copy.why().isBefore() && copy.madeAt().isAfter(now.minus(DAYS, ChronoUnit.DAYS)))
                 .limit(MOST_WAYS_BACK)
                 .forEach(stay::add);
-        return newestFirst.stream().filter(it -> !stay.contains(it)).toList();
+        return newestFirst.stream().filter(copy -> !stay.contains(copy)).toList();
     }
 
     private static <K> List<Copy> newest(List<Copy> newestFirst, Function<Copy, K> of, int most) {
         Set<K> seen = new HashSet<>();
         return newestFirst.stream()
-                .filter(it -> seen.size() < most && seen.add(of.apply(it)))
+                .filter(copy -> seen.size() < most && seen.add(of.apply(copy)))
                 .toList();
     }
 }

@@ -41,10 +41,16 @@ public class RoomArchive {
     public RoomContent content() {
         return new RoomContent(
                 all("select m from MachineEntity m order by m.position, m.id", MachineEntity.class).stream()
-                        .map(it -> new MachineLine(it.id(), it.position(), it.isRemoved(), null, null, it.card()))
+                        .map(machineEntity -> new MachineLine(
+                                machineEntity.id(),
+                                machineEntity.position(),
+                                machineEntity.isRemoved(),
+                                null,
+                                null,
+                                machineEntity.card()))
                         .toList(),
                 all("select n from NeedleEntity n order by n.id", NeedleEntity.class).stream()
-                        .map(it -> line(it))
+                        .map(needleEntity -> line(needleEntity))
                         .toList(),
                 all("select e from StoredEvent e order by e.seq", StoredEvent.class).stream()
                         .filter(StoredEvent::isReadable)
@@ -56,25 +62,28 @@ public class RoomArchive {
     @Transactional
     public void replace(RoomContent content) {
         NothingMissing.in(content);
-        content.events().forEach(it -> NothingMissing.in(it.stored().event()));
+        content.events()
+                .forEach(eventLine -> NothingMissing.in(eventLine.stored().event()));
         for (String kept : List.of("StoredEvent", "MachineChange", "NeedleEntity")) {
             entities.createQuery("delete from " + kept).executeUpdate();
         }
         all("select m from MachineEntity m", MachineEntity.class).forEach(entities::remove);
         entities.flush();
-        for (MachineLine it : content.machines()) {
-            MachineEntity machine = new MachineEntity(it.id(), it.position(), it.card());
-            machine.remove(it.removed());
+        for (MachineLine machineLine : content.machines()) {
+            MachineEntity machine = new MachineEntity(machineLine.id(), machineLine.position(), machineLine.card());
+            machine.remove(machineLine.removed());
             entities.persist(machine);
         }
-        content.needles().forEach(it -> entities.persist(new NeedleEntity(it.id(), needle(it), it.coated())));
+        content.needles()
+                .forEach(needleLine ->
+                        entities.persist(new NeedleEntity(needleLine.id(), needle(needleLine), needleLine.coated())));
         entities.flush();
-        for (EventLine it : content.events()) {
-            entities.persist(it.stored());
+        for (EventLine eventLine : content.events()) {
+            entities.persist(eventLine.stored());
         }
         settle();
-        content.needles().forEach(it -> {
-            projection.refresh(it.id());
+        content.needles().forEach(needleLine -> {
+            projection.refresh(needleLine.id());
             settle();
         });
         content.machines().forEach(this::countMinutes);
@@ -105,19 +114,23 @@ public class RoomArchive {
     }
 
     private static NeedleLine line(NeedleEntity entity) {
-        Needle it = entity.needle();
+        Needle needle = entity.needle();
         return new NeedleLine(
                 entity.id(),
-                it.system(),
-                it.type(),
-                it.size().nm(),
-                it.twin().map(Twin::spacingMm).orElse(null),
-                it.twin().map(Twin::point).orElse(null),
+                needle.system(),
+                needle.type(),
+                needle.size().nm(),
+                needle.twin().map(Twin::spacingMm).orElse(null),
+                needle.twin().map(Twin::point).orElse(null),
                 entity.isCoated());
     }
 
-    private static Needle needle(NeedleLine it) {
+    private static Needle needle(NeedleLine needleLine) {
         return Needle.of(
-                it.system(), it.type(), it.nm(), Optional.ofNullable(it.spacingMm()), Optional.ofNullable(it.point()));
+                needleLine.system(),
+                needleLine.type(),
+                needleLine.nm(),
+                Optional.ofNullable(needleLine.spacingMm()),
+                Optional.ofNullable(needleLine.point()));
     }
 }

@@ -48,9 +48,9 @@ final class RoomDocument {
 
     /** The first version kept an event in columns that meant another thing for every kind. */
     private static void liftEvents(JsonNode events) throws JsonProcessingException {
-        for (JsonNode it : events) {
-            ColumnEvent old = CraftJson.mapper().treeToValue(it, ColumnEvent.class);
-            ObjectNode event = (ObjectNode) it;
+        for (JsonNode node : events) {
+            ColumnEvent old = CraftJson.mapper().treeToValue(node, ColumnEvent.class);
+            ObjectNode event = (ObjectNode) node;
             event.retain("action", "at", "kind");
             event.set("event", CraftJson.tree(old.lifted()));
         }

@@ -84,7 +84,7 @@ class WholeRoom {
 
     /** Returns everything, as it is at one moment. */
     Content now() {
-        return Objects.requireNonNull(snapshot.execute(it ->
+        return Objects.requireNonNull(snapshot.execute(status ->
                 new Content(MARK, VERSION, clock.instant(), settings.now(), room.content(), cards.content(), null)));
     }
 
@@ -118,7 +118,7 @@ class WholeRoom {
     void put(Content content, Path unfolded) {
         Path older = unfolded.resolve("older");
         try {
-            transactions.executeWithoutResult(it -> {
+            transactions.executeWithoutResult(status -> {
                 room.replace(content.room());
                 cards.replace(content.drawer());
                 settings.keep(content.settings());

@@ -70,9 +70,9 @@ public class BalanceBook {
     @UseCase
     public UUID begin(BalanceRun run, Optional<TableWork> work) {
         room.hold(run.machineId());
-        work.ifPresent(it -> table.lay(ids.get(), run.machineId(), it));
+        work.ifPresent(tableWork -> table.lay(ids.get(), run.machineId(), tableWork));
         sampler.open(run.machineId())
-                .ifPresent(it -> drawer.change(BalanceRun.class, it.id(), open -> open.ended(State.ENDED, null)));
+                .ifPresent(kept -> drawer.change(BalanceRun.class, kept.id(), open -> open.ended(State.ENDED, null)));
         return drawer.add(run).card();
     }
 
@@ -88,12 +88,13 @@ public class BalanceBook {
      * @throws BadInput if this machine's dial does not go there
      */
     @UseCase
-    public void read(UUID id, int revision, Reading it) {
+    public void read(UUID id, int revision, Reading reading) {
         change(id, revision, run -> {
-            room.find(run.machineId()).orElseThrow().machine().dial().check(it.dial());
-            UUID strip = it.strip().orElseGet(ids);
+            room.find(run.machineId()).orElseThrow().machine().dial().check(reading.dial());
+            UUID strip = reading.strip().orElseGet(ids);
             boolean photo = run.find(strip).map(StripKept::photo).orElse(false);
-            return run.with(new StripKept(strip, it.dial(), it.top(), it.underside(), it.also(), photo));
+            return run.with(
+                    new StripKept(strip, reading.dial(), reading.top(), reading.underside(), reading.also(), photo));
         });
     }
 

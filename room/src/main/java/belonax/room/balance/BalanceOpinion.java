@@ -71,11 +71,13 @@ public class BalanceOpinion {
                 opinion.advice(),
                 opinion.posterior(),
                 sewAt,
-                Optional.ofNullable(run.foundDial()).flatMap(it -> DialAdvisor.whatItTells(setup, it)),
+                Optional.ofNullable(run.foundDial()).flatMap(value -> DialAdvisor.whatItTells(setup, value)),
                 sampler.proven(run),
                 Optional.ofNullable(run.simulated())
-                        .map(it -> simulatedStrip(it, run.strips().size(), setup, sewAt)),
-                Optional.ofNullable(run.simulated()).filter(it -> !run.isOpen()).map(it -> truth(it, run, setup)),
+                        .map(number -> simulatedStrip(number, run.strips().size(), setup, sewAt)),
+                Optional.ofNullable(run.simulated())
+                        .filter(number -> !run.isOpen())
+                        .map(number -> truth(number, run, setup)),
                 slips);
     }
 

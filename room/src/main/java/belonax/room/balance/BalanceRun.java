@@ -121,11 +121,13 @@ public record BalanceRun(
     }
 
     public BalanceRun without(UUID strip) {
-        return withStrips(strips.stream().filter(it -> !it.id().equals(strip)).toList());
+        return withStrips(strips.stream()
+                .filter(stripKept -> !stripKept.id().equals(strip))
+                .toList());
     }
 
     public Optional<StripKept> find(UUID strip) {
-        return strips.stream().filter(it -> it.id().equals(strip)).findFirst();
+        return strips.stream().filter(stripKept -> stripKept.id().equals(strip)).findFirst();
     }
 
     /** Returns a run that begins, with nothing sewn yet. */
@@ -158,15 +160,15 @@ public record BalanceRun(
 
     /** Returns the same as it ended. */
     public BalanceRun ended(State how, @Nullable Double at) {
-        return but(it -> {
-            it.state = how;
-            it.dial = at;
+        return but(draft -> {
+            draft.state = how;
+            draft.dial = at;
         });
     }
 
     /** Returns the same, read by this sewist. */
     public BalanceRun readBy(String name) {
-        return but(it -> it.reader = name.isEmpty() ? null : name);
+        return but(draft -> draft.reader = name.isEmpty() ? null : name);
     }
 
     /** Returns who reads its strips; empty for whoever gave no name. */
@@ -176,24 +178,24 @@ public record BalanceRun(
 
     /** Returns the same as it was kept, once the machine had sewn so many minutes. */
     BalanceRun kept(double at, double minutes) {
-        return ended(State.KEPT, at).but(it -> it.sewnBefore = minutes);
+        return ended(State.KEPT, at).but(draft -> draft.sewnBefore = minutes);
     }
 
     /** Returns the same on a machine that is not there, of this seed. */
     BalanceRun simulatedBy(long seed) {
-        return but(it -> it.simulated = seed);
+        return but(draft -> draft.simulated = seed);
     }
 
     /** Returns a new run of the same set-up: after the bobbin was put right, what was sewn before tells nothing any more. */
     public BalanceRun anew(LocalDate today) {
-        return but(it -> {
-            it.strips = List.of();
-            it.state = State.OPEN;
-            it.dial = null;
-            it.touched = Touched.NOTHING;
-            it.foundDial = null;
-            it.begunOn = today;
-            it.sewnBefore = null;
+        return but(draft -> {
+            draft.strips = List.of();
+            draft.state = State.OPEN;
+            draft.dial = null;
+            draft.touched = Touched.NOTHING;
+            draft.foundDial = null;
+            draft.begunOn = today;
+            draft.sewnBefore = null;
         });
     }
 
@@ -223,24 +225,24 @@ public record BalanceRun(
     }
 
     private BalanceRun but(Consumer<Draft> change) {
-        Draft it = new Draft(this);
-        change.accept(it);
+        Draft draft = new Draft(this);
+        change.accept(draft);
         return new BalanceRun(
                 machineId,
                 machineName,
                 sewn,
                 needleType,
                 needleNm,
-                it.strips,
-                it.state,
-                it.dial,
+                draft.strips,
+                draft.state,
+                draft.dial,
                 screw,
-                it.touched,
-                it.foundDial,
-                it.begunOn,
-                it.simulated,
-                it.reader,
-                it.sewnBefore);
+                draft.touched,
+                draft.foundDial,
+                draft.begunOn,
+                draft.simulated,
+                draft.reader,
+                draft.sewnBefore);
     }
 
     /** Returns what is to be balanced, on this machine. */
@@ -272,7 +274,7 @@ public record BalanceRun(
     }
 
     private BalanceRun withStrips(List<StripKept> all) {
-        return but(it -> it.strips = all);
+        return but(draft -> draft.strips = all);
     }
 
     @Override

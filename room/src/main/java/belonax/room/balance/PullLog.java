@@ -48,7 +48,7 @@ public class PullLog {
     }
 
     /** A test as it was written down. */
-    public record Tested(Instant at, LocalDate on, Event.PullTested it) {}
+    public record Tested(Instant at, LocalDate on, Event.PullTested pullTested) {}
 
     /**
      * Writes down what a test gave.
@@ -79,7 +79,7 @@ public class PullLog {
     @Transactional(readOnly = true)
     public List<Tested> of(String machineId) {
         return events.newestOn(machineId, EventKind.PULL_TESTED, Limit.of(MOST_READ)).stream()
-                .flatMap(it -> tested(it).stream())
+                .flatMap(stored -> tested(stored).stream())
                 .toList();
     }
 
@@ -91,9 +91,11 @@ public class PullLog {
     public Optional<Pull> found(String machineId) {
         Map<String, PullMeasured> newest = new LinkedHashMap<>();
         of(machineId)
-                .forEach(it -> newest.putIfAbsent(it.it().bobbinCase(), it.it().measured()));
+                .forEach(tested ->
+                        newest.putIfAbsent(tested.it().bobbinCase(), tested.it().measured()));
         Set<Optional<Pull>> found = newest.values().stream()
-                .map(it -> it.turned() == 0 ? Optional.of(it.pull()) : Optional.<Pull>empty())
+                .map(pullMeasured ->
+                        pullMeasured.turned() == 0 ? Optional.of(pullMeasured.pull()) : Optional.<Pull>empty())
                 .collect(Collectors.toSet());
         return found.size() == 1 ? found.iterator().next() : Optional.empty();
     }
@@ -102,7 +104,7 @@ public class PullLog {
     @Transactional(readOnly = true)
     public Optional<String> asks(MachineNow machine, SewingThread onTheBobbin) {
         return events.newestOn(machine.id(), EventKind.PULL_TESTED, Limit.of(1)).stream()
-                .flatMap(it -> tested(it).stream())
+                .flatMap(stored -> tested(stored).stream())
                 .findFirst()
                 .flatMap(last -> last.it()
                         .rhythm()
@@ -115,12 +117,14 @@ public class PullLog {
 
     private Optional<Tested> tested(StoredEvent stored) {
         return stored.as(Event.PullTested.class)
-                .map(it -> new Tested(stored.at(), LocalDate.ofInstant(stored.at(), clock.getZone()), it));
+                .map(pullTested ->
+                        new Tested(stored.at(), LocalDate.ofInstant(stored.at(), clock.getZone()), pullTested));
     }
 
     /** A dial that was balanced outside its band after the test tells that the bobbin may have moved. */
     private boolean isOutside(MachineNow machine, Tested last) {
-        return machine.dial().stream().anyMatch(it -> !machine.machine().dial().isInBand(it))
+        return machine.dial().stream()
+                        .anyMatch(value -> !machine.machine().dial().isInBand(value))
                 && events.newestOn(machine.id(), EventKind.BALANCED, Limit.of(1)).stream()
                         .map(StoredEvent::at)
                         .anyMatch(last.at()::isBefore);

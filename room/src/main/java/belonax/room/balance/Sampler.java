@@ -49,7 +49,7 @@ public class Sampler {
     /** Returns what was balanced on a machine, the newest first. */
     public List<PastBalance> past(String machineId) {
         return drawer.ofMachine(BalanceRun.class, machineId, MOST_READ).stream()
-                .flatMap(it -> it.card().past().stream())
+                .flatMap(kept -> kept.card().past().stream())
                 .limit(MOST_PAST)
                 .toList();
     }
@@ -57,10 +57,10 @@ public class Sampler {
     /** Returns the balance of the very set-up on a machine, if it is proven: same cloth, threads, width and needle. */
     public Optional<BalanceRun> proven(BalanceRun asked) {
         return kept(asked.machineId(), asked.sewn().cloth())
-                .filter(it -> sameThreads(it.sewn(), asked.sewn())
-                        && it.sewn().layers() == asked.sewn().layers()
-                        && it.needleType() == asked.needleType()
-                        && Objects.equals(it.needleNm(), asked.needleNm()))
+                .filter(balanceRun -> sameThreads(balanceRun.sewn(), asked.sewn())
+                        && balanceRun.sewn().layers() == asked.sewn().layers()
+                        && balanceRun.needleType() == asked.needleType()
+                        && Objects.equals(balanceRun.needleNm(), asked.needleNm()))
                 .findFirst();
     }
 
@@ -74,16 +74,17 @@ public class Sampler {
         if (now.machine().bobbin() == BobbinKind.NONE) {
             return any -> Optional.empty();
         }
-        NeedleType type = now.fitted().map(it -> it.needle().needle().type()).orElse(null);
+        NeedleType type =
+                now.fitted().map(fitted -> fitted.needle().needle().type()).orElse(null);
         List<BalanceRun> runs = drawer.ofMachine(BalanceRun.class, now.id(), MOST_READ).stream()
                 .map(Kept::card)
-                .filter(it -> it.past().isPresent() && it.needleType() == type)
+                .filter(balanceRun -> balanceRun.past().isPresent() && balanceRun.needleType() == type)
                 .toList();
         return setup -> runs.stream()
-                .filter(it -> it.sewn().cloth().equals(setup.cloth())
-                        && sameThreads(it.sewn(), setup)
-                        && it.sewn().layers() == setup.layers())
-                .flatMap(it -> Stream.ofNullable(it.dial()))
+                .filter(balanceRun -> balanceRun.sewn().cloth().equals(setup.cloth())
+                        && sameThreads(balanceRun.sewn(), setup)
+                        && balanceRun.sewn().layers() == setup.layers())
+                .flatMap(balanceRun -> Stream.ofNullable(balanceRun.dial()))
                 .findFirst();
     }
 
@@ -93,13 +94,13 @@ public class Sampler {
      */
     public List<Proven> provenNeedles(String machineId, String cloth) {
         return kept(machineId, cloth)
-                .flatMap(it -> it.needleType() == null || it.needleNm() == null
+                .flatMap(balanceRun -> balanceRun.needleType() == null || balanceRun.needleNm() == null
                         ? Stream.empty()
                         : Stream.of(new Proven(
-                                it.needleType(),
-                                NeedleSize.ofNm(it.needleNm()),
-                                OptionalInt.of(it.sewn().layers()),
-                                OptionalDouble.of(it.sewn().top().tex()),
+                                balanceRun.needleType(),
+                                NeedleSize.ofNm(balanceRun.needleNm()),
+                                OptionalInt.of(balanceRun.sewn().layers()),
+                                OptionalDouble.of(balanceRun.sewn().top().tex()),
                                 Optional.of(Purpose.SEAM))))
                 .distinct()
                 .limit(MOST_PROVEN)
@@ -109,7 +110,8 @@ public class Sampler {
     private Stream<BalanceRun> kept(String machineId, String cloth) {
         return drawer.ofMachine(BalanceRun.class, machineId, MOST_READ).stream()
                 .map(Kept::card)
-                .filter(it -> it.past().isPresent() && it.sewn().cloth().equals(cloth));
+                .filter(balanceRun -> balanceRun.past().isPresent()
+                        && balanceRun.sewn().cloth().equals(cloth));
     }
 
     private static boolean sameThreads(SetupKept one, SetupKept other) {

@@ -69,14 +69,14 @@ public class ScrapLog {
 
     private List<Event.ScrapSeen> newest() {
         return events.newest(EventKind.SCRAP_SEEN, Limit.of(MOST_READ)).stream()
-                .flatMap(it -> it.as(Event.ScrapSeen.class).stream())
+                .flatMap(stored -> stored.as(Event.ScrapSeen.class).stream())
                 .toList();
     }
 
     /** Returns what scraps of a cloth showed, the newest first. */
     public List<Scrap> of(String cloth) {
         return cache.of("scraps", this::newest).stream()
-                .filter(it -> it.cloth().equals(cloth))
+                .filter(scrapSeen -> scrapSeen.cloth().equals(cloth))
                 .map(Event.ScrapSeen::scrap)
                 .distinct()
                 .toList();

@@ -32,23 +32,23 @@ public class CardArchive {
     /** Returns every card, to be carried to another computer. */
     @Transactional(readOnly = true)
     public List<CardLine> content() {
-        Map<UUID, ChangeEntity> last =
-                changes.thatCanBeTakenBack().stream().collect(Collectors.toMap(ChangeEntity::cardId, it -> it));
+        Map<UUID, ChangeEntity> last = changes.thatCanBeTakenBack().stream()
+                .collect(Collectors.toMap(ChangeEntity::cardId, changeEntity -> changeEntity));
         return cards.inOrder().stream()
-                .filter(it -> !it.isRemoved() || last.containsKey(it.id()))
-                .flatMap(it -> line(it, Optional.ofNullable(last.get(it.id()))).stream())
+                .filter(cardEntity -> !cardEntity.isRemoved() || last.containsKey(cardEntity.id()))
+                .flatMap(cardEntity -> line(cardEntity, Optional.ofNullable(last.get(cardEntity.id()))).stream())
                 .toList();
     }
 
     /** What cannot be read cannot be carried either; it stays where it lies. */
-    private static Optional<CardLine> line(CardEntity it, Optional<ChangeEntity> last) {
+    private static Optional<CardLine> line(CardEntity cardEntity, Optional<ChangeEntity> last) {
         try {
             return Optional.of(new CardLine(
-                    it.id(),
-                    it.kind(),
-                    CraftJson.tree(it.body()),
-                    it.revision(),
-                    it.isRemoved() ? true : null,
+                    cardEntity.id(),
+                    cardEntity.kind(),
+                    CraftJson.tree(cardEntity.body()),
+                    cardEntity.revision(),
+                    cardEntity.isRemoved() ? true : null,
                     last.map(CardArchive::line).orElse(null)));
         } catch (IllegalStateException unreadable) {
             return Optional.empty();
@@ -65,29 +65,35 @@ public class CardArchive {
         changes.deleteAll();
         cards.deleteAll();
         bad.allGone();
-        for (CardLine it : content) {
-            Class<? extends Card> type = types.of(it.kind());
+        for (CardLine cardLine : content) {
+            Class<? extends Card> type = types.of(cardLine.kind());
             CardEntity entity = new CardEntity(
-                    it.id(), NothingMissing.in(CraftJson.read(it.card().toString(), type)));
-            entity.cameIn(it.revision() == null ? 0 : it.revision(), it.isRemoved());
+                    cardLine.id(),
+                    NothingMissing.in(CraftJson.read(cardLine.card().toString(), type)));
+            entity.cameIn(cardLine.revision() == null ? 0 : cardLine.revision(), cardLine.isRemoved());
             cards.save(entity);
-            if (it.last() != null) {
-                changes.save(change(entity, it.last(), type));
+            if (cardLine.last() != null) {
+                changes.save(change(entity, cardLine.last(), type));
             }
         }
     }
 
-    private static LastChange line(ChangeEntity it) {
+    private static LastChange line(ChangeEntity changeEntity) {
         return new LastChange(
-                it.id(),
-                it.at(),
-                it.before().map(CraftJson::tree).orElse(null),
-                it.after().map(CraftJson::tree).orElse(null));
+                changeEntity.id(),
+                changeEntity.at(),
+                changeEntity.before().map(CraftJson::tree).orElse(null),
+                changeEntity.after().map(CraftJson::tree).orElse(null));
     }
 
     /** What would be put back is judged like what lies there. */
-    private static ChangeEntity change(CardEntity card, LastChange it, Class<? extends Card> type) {
-        return new ChangeEntity(it.id(), it.at(), card, checked(it.before(), type), checked(it.after(), type));
+    private static ChangeEntity change(CardEntity card, LastChange lastChange, Class<? extends Card> type) {
+        return new ChangeEntity(
+                lastChange.id(),
+                lastChange.at(),
+                card,
+                checked(lastChange.before(), type),
+                checked(lastChange.after(), type));
     }
 
     private static @Nullable String checked(@Nullable JsonNode body, Class<? extends Card> type) {

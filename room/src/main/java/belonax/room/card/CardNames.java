@@ -33,13 +33,13 @@ public class CardNames {
         Map<UUID, ChangeEntity> last = changes.thatCanBeTakenBack().stream()
                 .collect(Collectors.toMap(ChangeEntity::cardId, Function.identity()));
         Set<UUID> named = new HashSet<>();
-        for (CardEntity it : cards.inOrder()) {
-            if (!it.isRemoved() || last.containsKey(it.id())) {
-                named.add(it.id());
-                addFrom(it.body(), named);
+        for (CardEntity cardEntity : cards.inOrder()) {
+            if (!cardEntity.isRemoved() || last.containsKey(cardEntity.id())) {
+                named.add(cardEntity.id());
+                addFrom(cardEntity.body(), named);
             }
         }
-        last.values().forEach(it -> it.before().ifPresent(body -> addFrom(body, named)));
+        last.values().forEach(changeEntity -> changeEntity.before().ifPresent(body -> addFrom(body, named)));
         return named;
     }
 

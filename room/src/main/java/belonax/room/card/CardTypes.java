@@ -11,7 +11,7 @@ class CardTypes {
     private final Map<CardKind, Class<? extends Card>> byKind = new EnumMap<>(CardKind.class);
 
     CardTypes(List<CardType> types) {
-        types.forEach(it -> byKind.put(CardKind.of(it.type()), it.type()));
+        types.forEach(cardType -> byKind.put(CardKind.of(cardType.type()), cardType.type()));
     }
 
     Class<? extends Card> of(CardKind kind) {

@@ -65,7 +65,7 @@ public class DrawerStore {
 
     private <T extends Card> List<Kept<T>> read(CardKind kind, Class<T> type) {
         return cards.ofKind(kind.name()).stream()
-                .flatMap(it -> readable(it, type).stream())
+                .flatMap(cardEntity -> readable(cardEntity, type).stream())
                 .toList();
     }
 
@@ -73,10 +73,10 @@ public class DrawerStore {
     public <T extends Card> List<Kept<T>> search(Class<T> type, String words) {
         List<String> wanted = Arrays.stream(
                         words.toLowerCase(Locale.ROOT).strip().split("\\s+"))
-                .filter(it -> !it.isEmpty())
+                .filter(text -> !text.isEmpty())
                 .toList();
         return all(type).stream()
-                .filter(it -> wanted.stream().allMatch(it.card().wordsToFind()::contains))
+                .filter(kept -> wanted.stream().allMatch(kept.card().wordsToFind()::contains))
                 .toList();
     }
 
@@ -86,7 +86,7 @@ public class DrawerStore {
         return cache.of(
                 "the last " + most + " " + kind + " of " + machineId,
                 () -> cards.ofMachine(kind, machineId, most).stream()
-                        .flatMap(it -> readable(it, type).stream())
+                        .flatMap(cardEntity -> readable(cardEntity, type).stream())
                         .toList());
     }
 
@@ -95,17 +95,17 @@ public class DrawerStore {
         String kind = CardKind.of(type).name();
         return cache.of(
                 "open " + kind + " of " + machineId,
-                () -> cards.open(kind, machineId).flatMap(it -> readable(it, type)));
+                () -> cards.open(kind, machineId).flatMap(cardEntity -> readable(cardEntity, type)));
     }
 
     /** Returns a card, if it is there and of this kind. */
     public <T extends Card> Optional<Kept<T>> find(Class<T> type, UUID id) {
         if (IN_MANY_PAGES.contains(CardKind.of(type))) {
-            return all(type).stream().filter(it -> it.id().equals(id)).findFirst();
+            return all(type).stream().filter(kept -> kept.id().equals(id)).findFirst();
         }
         return cards.findById(id)
-                .filter(it -> it.kind() == CardKind.of(type) && !it.isRemoved())
-                .flatMap(it -> readable(it, type));
+                .filter(cardEntity -> cardEntity.kind() == CardKind.of(type) && !cardEntity.isRemoved())
+                .flatMap(cardEntity -> readable(cardEntity, type));
     }
 
     /**
@@ -119,7 +119,7 @@ public class DrawerStore {
 
     /** Returns a card by an id that somebody typed or that stood in an address. */
     public <T extends Card> Optional<Kept<T>> find(Class<T> type, String id) {
-        return uuid(id).flatMap(it -> find(type, it));
+        return uuid(id).flatMap(otherId -> find(type, otherId));
     }
 
     /** Puts a card in. */
@@ -194,7 +194,8 @@ public class DrawerStore {
         if (entity.revision() != change.revision()) {
             throw new ChangedMeanwhile("It was changed after that, so that change cannot be taken back by itself.");
         }
-        change.before().ifPresentOrElse(it -> entity.put(CraftJson.read(it, types.of(entity.kind()))), entity::remove);
+        change.before()
+                .ifPresentOrElse(text -> entity.put(CraftJson.read(text, types.of(entity.kind()))), entity::remove);
         change.undone();
     }
 
@@ -202,8 +203,9 @@ public class DrawerStore {
     @Transactional(readOnly = true)
     public boolean canUndo(UUID changeId) {
         return changes.findById(changeId)
-                .filter(it -> !it.isUndone())
-                .flatMap(it -> cards.findById(it.cardId()).filter(card -> card.revision() == it.revision()))
+                .filter(changeEntity -> !changeEntity.isUndone())
+                .flatMap(changeEntity -> cards.findById(changeEntity.cardId())
+                        .filter(card -> card.revision() == changeEntity.revision()))
                 .isPresent();
     }
 
@@ -242,8 +244,8 @@ public class DrawerStore {
     /** Returns a card as it stands, and keeps every other change to it waiting until this one is done. */
     @Transactional
     public <T extends Card> Optional<Kept<T>> hold(Class<T> type, UUID id) {
-        return held(id).filter(it -> it.kind() == CardKind.of(type) && !it.isRemoved())
-                .map(it -> kept(it, type));
+        return held(id).filter(cardEntity -> cardEntity.kind() == CardKind.of(type) && !cardEntity.isRemoved())
+                .map(cardEntity -> kept(cardEntity, type));
     }
 
     /** It is read anew once it is held: what this transaction saw of it before may be older. */
@@ -254,7 +256,7 @@ public class DrawerStore {
     }
 
     private CardEntity hold(UUID id) {
-        return held(id).filter(it -> !it.isRemoved()).orElseThrow(DrawerStore::gone);
+        return held(id).filter(cardEntity -> !cardEntity.isRemoved()).orElseThrow(DrawerStore::gone);
     }
 
     private static BadInput gone() {

@@ -69,7 +69,7 @@ public class CareLog {
                 hoursSince(work.cleaned(), work.sewnMinutes(), MachineNow.Mark::sewnMinutes),
                 hoursSince(work.cleaned(), work.lintyMinutes(), MachineNow.Mark::lintyMinutes),
                 hoursSince(work.oiled(), work.sewnMinutes(), MachineNow.Mark::sewnMinutes),
-                serviced(work).map(it -> OptionalDouble.of(monthsSince(it))).orElse(OptionalDouble.empty()),
+                serviced(work).map(time -> OptionalDouble.of(monthsSince(time))).orElse(OptionalDouble.empty()),
                 work.sewnAt().map(this::monthsSince).orElse(0.0),
                 work.past() == Past.NEW && work.serviced().isPresent() ? Past.IN_USE : work.past());
     }
@@ -78,7 +78,7 @@ public class CareLog {
     private static Optional<Instant> serviced(MachineNow.Work work) {
         return work.serviced()
                 .map(MachineNow.Mark::at)
-                .or(() -> work.begun().filter(it -> it.past() == Past.NEW).map(MachineNow.Begun::at));
+                .or(() -> work.begun().filter(begun -> begun.past() == Past.NEW).map(MachineNow.Begun::at));
     }
 
     private static double hoursSince(
@@ -169,7 +169,7 @@ public class CareLog {
     @Transactional(readOnly = true)
     public Set<String> snoozed(String machineId) {
         return events.snoozed(machineId, clock.instant()).stream()
-                .flatMap(it -> it.as(Event.Snoozed.class).stream())
+                .flatMap(stored -> stored.as(Event.Snoozed.class).stream())
                 .map(Event.Snoozed::what)
                 .collect(Collectors.toSet());
     }

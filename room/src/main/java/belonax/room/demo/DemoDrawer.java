@@ -110,10 +110,10 @@ class DemoDrawer implements ApplicationRunner {
         UUID old =
                 spool("grandmother's green", "50", 20, Fibre.COTTON, Build.SPUN, 90.0, 34, null, null, Winding.STACK);
         drawer.find(Spool.class, old)
-                .ifPresent(it -> drawer.change(
+                .ifPresent(kept -> drawer.change(
                         old,
-                        it.revision(),
-                        it.card()
+                        kept.revision(),
+                        kept.card()
                                 .snapped(
                                         SnapResult.PARTS_AT_ONCE,
                                         LocalDate.now(clock).minusDays(20))));

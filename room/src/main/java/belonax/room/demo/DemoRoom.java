@@ -119,21 +119,22 @@ public class DemoRoom implements ApplicationRunner {
     /** What was sewn before there was a log, and with needles that came from elsewhere, sets the minutes right. */
     private void minutes(String machineId, double sewn, double linty) {
         machineMinutes.refresh(machineId);
-        machines.findById(machineId).ifPresent(it -> {
+        machines.findById(machineId).ifPresent(machineEntity -> {
             events.add(
                     ids.get(),
                     daysAgo(150),
-                    new Event.MinutesSetRight(machineId, sewn - it.sewnMinutes(), linty - it.lintyMinutes()));
+                    new Event.MinutesSetRight(
+                            machineId, sewn - machineEntity.sewnMinutes(), linty - machineEntity.lintyMinutes()));
             machineMinutes.refresh(machineId);
         });
     }
 
     private void parked(NeedleType type, NeedleSize size, double hours, String place, long daysAgo) {
-        past(type, size, hours, daysAgo, it -> new Event.Parked("badger", it, place));
+        past(type, size, hours, daysAgo, id -> new Event.Parked("badger", id, place));
     }
 
     private void retired(NeedleType type, NeedleSize size, double hours, boolean failed, long daysAgo) {
-        past(type, size, hours, daysAgo, it -> new Event.Jarred("badger", it, failed));
+        past(type, size, hours, daysAgo, id -> new Event.Jarred("badger", id, failed));
     }
 
     private void past(NeedleType type, NeedleSize size, double hours, long daysAgo, Function<UUID, Event> end) {

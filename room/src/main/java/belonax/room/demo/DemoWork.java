@@ -35,7 +35,7 @@ class DemoWork {
 
     TableWork of(String cloth, int layers, String colour, Purpose purpose) {
         Kept<Spool> spool = drawer.all(Spool.class).stream()
-                .filter(it -> it.card().colour().equals(colour))
+                .filter(kept -> kept.card().colour().equals(colour))
                 .findFirst()
                 .orElseThrow();
         Stack stack = Stack.of(cloths.get(cloth), layers);

@@ -24,7 +24,7 @@ public class ClothShelf {
 
     /** Returns the cloth with this id: a swatch of the drawer or a cloth of the catalogue. */
     public Optional<Cloth> find(String id) {
-        return drawer.find(Swatch.class, id).map(it -> it.card().cloth(id)).or(() -> catalogue.find(id));
+        return drawer.find(Swatch.class, id).map(kept -> kept.card().cloth(id)).or(() -> catalogue.find(id));
     }
 
     /**
@@ -40,10 +40,10 @@ public class ClothShelf {
     public List<Choice> choices() {
         return Stream.concat(
                         drawer.all(Swatch.class).stream()
-                                .map(it ->
-                                        new Choice(it.id().toString(), it.card().name() + " (yours)")),
+                                .map(kept -> new Choice(
+                                        kept.id().toString(), kept.card().name() + " (yours)")),
                         catalogue.all().stream()
-                                .map(it -> new Choice(it.id(), it.name()))
+                                .map(cloth -> new Choice(cloth.id(), cloth.name()))
                                 .sorted(Comparator.comparing(Choice::words)))
                 .toList();
     }

@@ -37,14 +37,14 @@ public class DrawerContents {
         Set<UUID> bobbins = ids(drawer.search(WoundBobbin.class, words));
         Set<UUID> spools = ids(drawer.search(Spool.class, words));
         List<Kept<WoundBobbin>> found = drawer.all(WoundBobbin.class).stream()
-                .filter(it ->
-                        bobbins.contains(it.id()) || spools.contains(it.card().spool()))
+                .filter(kept -> bobbins.contains(kept.id())
+                        || spools.contains(kept.card().spool()))
                 .toList();
-        found.forEach(it -> spools.add(it.card().spool()));
+        found.forEach(kept -> spools.add(kept.card().spool()));
         return new Found(
                 drawer.search(Swatch.class, words),
                 drawer.all(Spool.class).stream()
-                        .filter(it -> spools.contains(it.id()))
+                        .filter(kept -> spools.contains(kept.id()))
                         .toList(),
                 drawer.search(Packet.class, words),
                 found,
@@ -64,7 +64,7 @@ public class DrawerContents {
     /** Returns the spools of a drawer that may be sewn with. */
     public static List<Kept<Spool>> soundSpools(DrawerStore drawer) {
         return drawer.all(Spool.class).stream()
-                .filter(it -> it.card().isSound())
+                .filter(kept -> kept.card().isSound())
                 .toList();
     }
 }

@@ -103,9 +103,9 @@ public class PictureStore {
     public int tidy(Set<UUID> named, Instant now) {
         int gone = 0;
         try (Stream<Path> all = Files.isDirectory(folder) ? Files.list(folder) : Stream.empty()) {
-            for (Path it : all.toList()) {
-                if (!named.contains(card(it)) && isOlderThanADay(it, now)) {
-                    Files.deleteIfExists(it);
+            for (Path path : all.toList()) {
+                if (!named.contains(card(path)) && isOlderThanADay(path, now)) {
+                    Files.deleteIfExists(path);
                     gone++;
                 }
             }

@@ -25,7 +25,7 @@ public class PicturedCards {
     @UseCase
     public UUID add(Card card, Optional<Picture> picture) {
         Done done = drawer.add(card);
-        picture.ifPresent(it -> pictures.keep(done.card(), it));
+        picture.ifPresent(otherPicture -> pictures.keep(done.card(), otherPicture));
         return done.change();
     }
 
@@ -37,7 +37,8 @@ public class PicturedCards {
     @UseCase
     public List<UUID> addEach(List<Card> cards, Optional<Picture> picture) {
         List<Done> done = drawer.addEach(cards);
-        picture.ifPresent(it -> pictures.keep(done.get(done.size() - 1).card(), it));
+        picture.ifPresent(
+                otherPicture -> pictures.keep(done.get(done.size() - 1).card(), otherPicture));
         return done.stream().map(Done::change).toList();
     }
 
@@ -51,7 +52,7 @@ public class PicturedCards {
     @UseCase
     public UUID change(UUID id, int revision, Card card, Optional<Picture> picture) {
         UUID change = drawer.change(id, revision, card).change();
-        picture.ifPresent(it -> pictures.keep(id, it));
+        picture.ifPresent(otherPicture -> pictures.keep(id, otherPicture));
         return change;
     }
 }

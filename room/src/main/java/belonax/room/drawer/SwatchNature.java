@@ -31,15 +31,15 @@ record SwatchNature(ClothPart part, Make make, Set<Trait> traits) {
             Density density,
             Set<Trait> traits) {
         return CATALOGUE.stream()
-                .filter(it -> it.structure() == structure
-                        && it.weightGsm() == weightGsm
-                        && it.density() == density
-                        && isSame(it.measuredMm(), thicknessMm)
-                        && isSame(it.toldStretchPercent(), stretchPercent)
-                        && known(it.traits()).equals(known(traits))
-                        && it.traits().containsAll(traits))
+                .filter(cloth -> cloth.structure() == structure
+                        && cloth.weightGsm() == weightGsm
+                        && cloth.density() == density
+                        && isSame(cloth.measuredMm(), thicknessMm)
+                        && isSame(cloth.toldStretchPercent(), stretchPercent)
+                        && known(cloth.traits()).equals(known(traits))
+                        && cloth.traits().containsAll(traits))
                 .findFirst()
-                .map(it -> new SwatchNature(it.part(), it.make(), it.traits()))
+                .map(cloth -> new SwatchNature(cloth.part(), cloth.make(), cloth.traits()))
                 .orElseGet(() -> new SwatchNature(ClothPart.CARRIES, Make.ORDINARY, traits));
     }
 

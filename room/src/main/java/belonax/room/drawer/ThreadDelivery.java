@@ -25,9 +25,10 @@ public class ThreadDelivery {
     /** Returns what to do with a spool; nothing where it is not known. */
     @Transactional(readOnly = true)
     public List<String> advice(Optional<UUID> spool) {
-        return spool.flatMap(it -> drawer.find(Spool.class, it))
+        return spool.flatMap(id -> drawer.find(Spool.class, id))
                 .map(Kept::card)
-                .map(it -> it.delivery(LocalDate.now(clock).getYear()).advice())
+                .map(otherSpool ->
+                        otherSpool.delivery(LocalDate.now(clock).getYear()).advice())
                 .orElse(List.of());
     }
 

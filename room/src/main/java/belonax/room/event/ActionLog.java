@@ -39,19 +39,19 @@ public class ActionLog {
     @Transactional(readOnly = true)
     public List<Action> last() {
         Map<UUID, List<StoredEvent>> actions = new LinkedHashMap<>();
-        for (StoredEvent it : events.newest(Limit.of(EVENTS_READ))) {
-            actions.computeIfAbsent(it.actionId(), any -> new ArrayList<>()).add(0, it);
+        for (StoredEvent stored : events.newest(Limit.of(EVENTS_READ))) {
+            actions.computeIfAbsent(stored.actionId(), any -> new ArrayList<>()).add(0, stored);
         }
         List<UUID> last = actions.keySet().stream().limit(MOST).toList();
         List<StoredEvent> parts = last.stream()
-                .flatMap(it -> Objects.requireNonNull(actions.get(it)).stream())
+                .flatMap(id -> Objects.requireNonNull(actions.get(id)).stream())
                 .toList();
         Map<String, String> machines = names.machines();
         Event.Named named = named(names.needles(
-                parts.stream().flatMap(it -> it.needleId().stream()).collect(Collectors.toSet())));
+                parts.stream().flatMap(stored -> stored.needleId().stream()).collect(Collectors.toSet())));
         Set<UUID> takenBack = events.takenBack(last);
         return last.stream()
-                .map(it -> action(it, Objects.requireNonNull(actions.get(it)), machines, named, takenBack.contains(it)))
+                .map(id -> action(id, Objects.requireNonNull(actions.get(id)), machines, named, takenBack.contains(id)))
                 .toList();
     }
 
@@ -59,8 +59,9 @@ public class ActionLog {
             UUID id, List<StoredEvent> parts, Map<String, String> machines, Event.Named named, boolean undone) {
         StoredEvent first = parts.get(0);
         String machine =
-                first.machineId().map(it -> machines.getOrDefault(it, "")).orElse("");
-        List<String> words = parts.stream().map(it -> it.event().words(named)).toList();
+                first.machineId().map(text -> machines.getOrDefault(text, "")).orElse("");
+        List<String> words =
+                parts.stream().map(stored -> stored.event().words(named)).toList();
         return new Action(id, first.at(), machine, Words.capital(String.join(", ", words)), undone);
     }
 

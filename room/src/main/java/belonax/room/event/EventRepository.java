@@ -44,7 +44,7 @@ public interface EventRepository extends Repository<StoredEvent, Long> {
     /** Returns the newest event of any of these kinds at a place, if it was not taken back. */
     default Optional<StoredEvent> newestAtPlace(String machineId, int place, Collection<EventKind> kinds) {
         return kinds.stream()
-                .flatMap(it -> newestAtPlace(machineId, place, it, Limit.of(1)).stream())
+                .flatMap(eventKind -> newestAtPlace(machineId, place, eventKind, Limit.of(1)).stream())
                 .max(Comparator.comparingLong(StoredEvent::seq));
     }
 

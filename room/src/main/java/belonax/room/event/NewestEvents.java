@@ -32,8 +32,8 @@ public class NewestEvents {
         /** Returns the newest event of a kind as its record. */
         public <T extends Event> Optional<T> of(Class<T> type) {
             return byKind.values().stream()
-                    .filter(it -> it.kind().type() == type)
-                    .flatMap(it -> it.as(type).stream())
+                    .filter(stored -> stored.kind().type() == type)
+                    .flatMap(stored -> stored.as(type).stream())
                     .findFirst();
         }
     }
@@ -41,7 +41,7 @@ public class NewestEvents {
     /** Returns the newest of each of these kinds on each of these machines. */
     public Map<String, OfMachine> of(Collection<String> machines, Set<EventKind> kinds) {
         Map<String, OfMachine> all = new HashMap<>();
-        machines.forEach(it -> all.put(it, new OfMachine(new EnumMap<>(EventKind.class))));
+        machines.forEach(machine -> all.put(machine, new OfMachine(new EnumMap<>(EventKind.class))));
         if (machines.isEmpty()) {
             return all;
         }
@@ -55,8 +55,8 @@ public class NewestEvents {
         for (int i = 0; i < names.size(); i++) {
             query.setParameter("m" + i, names.get(i));
         }
-        for (Object it : query.getResultList()) {
-            StoredEvent event = (StoredEvent) it;
+        for (Object value : query.getResultList()) {
+            StoredEvent event = (StoredEvent) value;
             Objects.requireNonNull(all.get(event.machineId().orElseThrow()))
                     .byKind()
                     .put(event.kind(), event);

@@ -65,16 +65,16 @@ public record TableWork(
             ClothPart part,
             Make make) {
 
-        public static Described of(Cloth it) {
-            OptionalDouble stretch = it.toldStretchPercent();
+        public static Described of(Cloth cloth) {
+            OptionalDouble stretch = cloth.toldStretchPercent();
             return new Described(
-                    it.structure(),
-                    it.weightGsm(),
+                    cloth.structure(),
+                    cloth.weightGsm(),
                     stretch.isPresent() ? stretch.getAsDouble() : null,
-                    it.density(),
-                    it.traits().stream().sorted().toList(),
-                    it.part(),
-                    it.make());
+                    cloth.density(),
+                    cloth.traits().stream().sorted().toList(),
+                    cloth.part(),
+                    cloth.make());
         }
     }
 

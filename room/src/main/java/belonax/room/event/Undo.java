@@ -36,14 +36,14 @@ public class Undo {
     public void undo(UUID action) {
         List<StoredEvent> toUndo = events.findByActionIdOrderBySeq(action);
         BadInput.unless(!toUndo.isEmpty(), "action", () -> "There is no such change to take back.");
-        consequences.forEach(it -> it.hold(toUndo));
+        consequences.forEach(consequence -> consequence.hold(toUndo));
         // What is about no machine, such as an emptied jar, is held by its own events.
         events.hold(action);
         if (events.existsByUndoes(action)) {
             return; // Pressed twice: it is taken back already.
         }
         events.add(ids.get(), clock.instant(), new Event.Undone(action));
-        consequences.forEach(it -> it.takenBack(toUndo));
+        consequences.forEach(consequence -> consequence.takenBack(toUndo));
     }
 
     /** Tells whether an action can still be taken back. */

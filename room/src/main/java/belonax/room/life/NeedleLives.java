@@ -56,11 +56,12 @@ public class NeedleLives {
         List<NeedleRecord> lives = book.last(MOST_LIVES);
         List<NeedleRecord> used = lives.stream().limit(MOST_SHOWN).toList();
         List<Learnt> learnt = used.stream()
-                .filter(it -> it.effectiveHours() > 0)
-                .map(it -> Map.entry(it.needle().type(), it.mainWear()))
+                .filter(needleRecord -> needleRecord.effectiveHours() > 0)
+                .map(needleRecord -> Map.entry(needleRecord.needle().type(), needleRecord.mainWear()))
                 .distinct()
                 .limit(MOST_LEARNT)
-                .map(it -> new Learnt(it.getKey(), it.getValue(), learnt(lives, it.getKey(), it.getValue())))
+                .map(entry ->
+                        new Learnt(entry.getKey(), entry.getValue(), learnt(lives, entry.getKey(), entry.getValue())))
                 .toList();
         return new Contents(
                 book.in(NeedleState.PARKED, MOST_PARKED),
@@ -73,15 +74,15 @@ public class NeedleLives {
 
     private static LearntLife learnt(List<NeedleRecord> all, NeedleType type, Wear wear) {
         List<NeedleRecord> lives = all.stream()
-                .filter(it -> it.needle().type() == type && it.effectiveHours() > 0)
+                .filter(needleRecord -> needleRecord.needle().type() == type && needleRecord.effectiveHours() > 0)
                 .toList();
         return LearntLife.guide().with(observed(lives, wear, true), observed(lives, wear, false));
     }
 
     private static List<ObservedLife> observed(List<NeedleRecord> lives, Wear wear, boolean same) {
         return lives.stream()
-                .filter(it -> it.mainWear() == wear == same)
-                .map(it -> new ObservedLife(it.effectiveHours(), it.failed()))
+                .filter(needleRecord -> needleRecord.mainWear() == wear == same)
+                .map(needleRecord -> new ObservedLife(needleRecord.effectiveHours(), needleRecord.failed()))
                 .toList();
     }
 }

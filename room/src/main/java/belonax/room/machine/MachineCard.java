@@ -74,7 +74,9 @@ public record MachineCard(
 
     /** Returns what ten stitches told of a foot, if they were measured. */
     public Optional<FootLength> lengthUnder(String foot) {
-        return measured().stream().filter(it -> it.foot().equals(foot)).findFirst();
+        return measured().stream()
+                .filter(footLength -> footLength.foot().equals(foot))
+                .findFirst();
     }
 
     /** Returns what ten stitches told of its feet. */
@@ -85,7 +87,7 @@ public record MachineCard(
     /** Returns the same with what ten stitches told of a foot just now. */
     public MachineCard with(FootLength length) {
         List<FootLength> all = new ArrayList<>(measured());
-        all.removeIf(it -> it.foot().equals(length.foot()));
+        all.removeIf(footLength -> footLength.foot().equals(length.foot()));
         all.add(length);
         return new MachineCard(
                 machine,
@@ -107,7 +109,7 @@ public record MachineCard(
 
     /** Returns what its feet are for, as far as that is known. */
     public List<FootKind> footKinds() {
-        return feet.stream().flatMap(it -> it.kind().stream()).distinct().toList();
+        return feet.stream().flatMap(foot -> foot.kind().stream()).distinct().toList();
     }
 
     private static <T> List<T> with(T first, List<T> others) {

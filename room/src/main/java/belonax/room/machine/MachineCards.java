@@ -29,12 +29,16 @@ public class MachineCards {
         return cache.of(
                 "machines",
                 () -> machines.findAllByRemovedFalseOrderByPosition().stream()
-                        .map(it -> new Shelved(it.id(), it.card(), it.sewnMinutes(), it.lintyMinutes()))
+                        .map(machineEntity -> new Shelved(
+                                machineEntity.id(),
+                                machineEntity.card(),
+                                machineEntity.sewnMinutes(),
+                                machineEntity.lintyMinutes()))
                         .toList());
     }
 
     /** Returns a machine by its short name, if it is on the shelf. */
     public Optional<Shelved> find(String id) {
-        return all().stream().filter(it -> it.id().equals(id)).findFirst();
+        return all().stream().filter(shelved -> shelved.id().equals(id)).findFirst();
     }
 }

@@ -187,8 +187,9 @@ public class MachineEntity {
         bobbinTurns = card.threaded().bobbinTurns().orElse(null);
         plates = new ArrayList<>(card.plates().stream().map(OwnedPlate::new).toList());
         feet = new ArrayList<>(card.feet().stream()
-                .map(it -> new OwnedFoot(
-                        it, card.lengthUnder(it.name()).map(FootLength::share).orElse(null)))
+                .map(foot -> new OwnedFoot(
+                        foot,
+                        card.lengthUnder(foot.name()).map(FootLength::share).orElse(null)))
                 .toList());
         revision++;
     }
@@ -204,7 +205,7 @@ public class MachineEntity {
                 manualPlace,
                 hasThreader,
                 new Threading(guides.lines().toList(), Optional.ofNullable(bobbinTurns)),
-                feet.stream().flatMap(it -> it.length().stream()).toList());
+                feet.stream().flatMap(ownedFoot -> ownedFoot.length().stream()).toList());
     }
 
     public String id() {
@@ -333,7 +334,7 @@ public class MachineEntity {
         }
 
         Optional<FootLength> length() {
-            return Optional.ofNullable(lengthShare).map(it -> new FootLength(name, it));
+            return Optional.ofNullable(lengthShare).map(value -> new FootLength(name, value));
         }
 
         Foot foot() {

@@ -49,7 +49,7 @@ public class MachineMinutes implements Consequence {
     /** Works the minutes of a machine out anew and writes them down. */
     public void refresh(String machineId) {
         Minutes all = sum(events.minutesOf(machineId));
-        machines.findById(machineId).ifPresent(it -> it.sewn(all.sewn(), all.linty()));
+        machines.findById(machineId).ifPresent(machineEntity -> machineEntity.sewn(all.sewn(), all.linty()));
     }
 
     /** Minutes of a machine, and those of them that left lint. */
@@ -58,7 +58,7 @@ public class MachineMinutes implements Consequence {
     /** Returns what was sewn on a machine since then. */
     public Minutes since(String machineId, Instant then) {
         return sum(events.minutesOf(machineId).stream()
-                .filter(it -> it.kind() == EventKind.SEWN && it.at().isAfter(then))
+                .filter(stored -> stored.kind() == EventKind.SEWN && stored.at().isAfter(then))
                 .toList());
     }
 
@@ -66,9 +66,9 @@ public class MachineMinutes implements Consequence {
         Map<UUID, UUID> counted = new HashMap<>();
         double sewn = 0;
         double linty = 0;
-        for (StoredEvent it : all) {
-            Event event = it.event();
-            if (event instanceof Event.Sewn part && isFirstNeedle(counted, it.actionId(), part.needle())) {
+        for (StoredEvent stored : all) {
+            Event event = stored.event();
+            if (event instanceof Event.Sewn part && isFirstNeedle(counted, stored.actionId(), part.needle())) {
                 sewn += part.minutes();
                 linty += part.lintyMinutes();
             } else if (event instanceof Event.MinutesSetRight right) {
@@ -86,14 +86,16 @@ public class MachineMinutes implements Consequence {
 
     /** Adds what was sewn just now, so that a long log need not be read for it. */
     public void add(String machineId, double minutes, double linty) {
-        machines.findById(machineId).ifPresent(it -> it.sewn(it.sewnMinutes() + minutes, it.lintyMinutes() + linty));
+        machines.findById(machineId)
+                .ifPresent(machineEntity -> machineEntity.sewn(
+                        machineEntity.sewnMinutes() + minutes, machineEntity.lintyMinutes() + linty));
     }
 
-    private static boolean counts(StoredEvent it) {
-        return it.kind() == EventKind.SEWN || it.kind() == EventKind.MINUTES_SET_RIGHT;
+    private static boolean counts(StoredEvent stored) {
+        return stored.kind() == EventKind.SEWN || stored.kind() == EventKind.MINUTES_SET_RIGHT;
     }
 
     private static SortedSet<String> about(Stream<StoredEvent> events) {
-        return events.flatMap(it -> it.machineId().stream()).collect(Collectors.toCollection(TreeSet::new));
+        return events.flatMap(stored -> stored.machineId().stream()).collect(Collectors.toCollection(TreeSet::new));
     }
 }

@@ -37,7 +37,7 @@ public interface MachineRepository extends Repository<MachineEntity, String> {
      */
     default MachineEntity hold(String id) {
         return findAndHold(id)
-                .filter(it -> !it.isRemoved())
+                .filter(machineEntity -> !machineEntity.isRemoved())
                 .orElseThrow(() -> new BadInput("machine", "There is no such machine. Choose one in the strip."));
     }
 }

@@ -109,7 +109,7 @@ public class MachineShelf {
             throw new ChangedMeanwhile("It was changed after that, so that change cannot be taken back by itself.");
         }
         entity.remove(change.before().isEmpty());
-        change.before().ifPresent(it -> entity.put(CraftJson.read(it, MachineCard.class)));
+        change.before().ifPresent(text -> entity.put(CraftJson.read(text, MachineCard.class)));
         change.undone();
     }
 
@@ -133,15 +133,18 @@ public class MachineShelf {
     @Transactional(readOnly = true)
     public boolean canUndo(UUID changeId) {
         return changes.findById(changeId)
-                .filter(it -> !it.isUndone())
-                .flatMap(it -> machines.findById(it.machineId()).filter(now -> now.revision() == it.revision()))
+                .filter(machineChange -> !machineChange.isUndone())
+                .flatMap(machineChange -> machines.findById(machineChange.machineId())
+                        .filter(now -> now.revision() == machineChange.revision()))
                 .isPresent();
     }
 
     /** Returns the revision of a machine, to be named when it is changed. */
     @Transactional(readOnly = true)
     public Optional<Integer> revision(String machineId) {
-        return machines.findById(machineId).filter(it -> !it.isRemoved()).map(MachineEntity::revision);
+        return machines.findById(machineId)
+                .filter(machineEntity -> !machineEntity.isRemoved())
+                .map(MachineEntity::revision);
     }
 
     private MachineEntity hold(String machineId, int revision) {

@@ -65,7 +65,7 @@ public record Manual(
                 link,
                 pages.lines()
                         .map(String::strip)
-                        .filter(it -> !it.isEmpty())
+                        .filter(text -> !text.isEmpty())
                         .map(Manual::page)
                         .toList(),
                 file);

@@ -46,8 +46,8 @@ public class ManualShelf {
     public UUID keep(Manual manual) {
         machines.hold(manual.machineId());
         return kept(manual.machineId())
-                .map(it ->
-                        drawer.change(Manual.class, it.id(), before -> manual).change())
+                .map(otherKept -> drawer.change(Manual.class, otherKept.id(), before -> manual)
+                        .change())
                 .orElseGet(() -> drawer.add(manual).change());
     }
 

@@ -28,7 +28,7 @@ public class FirstRun {
     @UseCase
     public String begin(MachineCard machine, Past past, Optional<Needle> needle) {
         String id = shelf.add(machine, past).machineId();
-        needle.ifPresent(it -> room.fit(id, 0, it, Optional.empty(), Optional.empty()));
+        needle.ifPresent(otherNeedle -> room.fit(id, 0, otherNeedle, Optional.empty(), Optional.empty()));
         return id;
     }
 }

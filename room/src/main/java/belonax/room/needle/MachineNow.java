@@ -79,8 +79,8 @@ public record MachineNow(
             Optional<Begun> begun) {
         /** Returns where the machine came from, until it is run in; from then on it is in use. */
         public Past past() {
-            return begun.filter(it -> !it.past().wantsRunIn()
-                            || cleaned.filter(done -> done.at().isAfter(it.at()))
+            return begun.filter(otherBegun -> !otherBegun.past().wantsRunIn()
+                            || cleaned.filter(done -> done.at().isAfter(otherBegun.at()))
                                     .isEmpty())
                     .map(Begun::past)
                     .orElse(Past.IN_USE);
@@ -100,13 +100,14 @@ public record MachineNow(
 
     /** Tells whether a piece is missing in it that nobody looked further for: it is not sewn with. */
     public boolean holdsAPiece() {
-        return missing.stream().anyMatch(it -> !it.waits());
+        return missing.stream().anyMatch(needleRecord -> !needleRecord.waits());
     }
 
     /** Returns what is missing in it in words, such as “tip of the universal 80/12”; empty when nothing is. */
     public String missingWords() {
         return missing.stream()
-                .map(it -> it.missing() + " of the " + it.needle().words())
+                .map(needleRecord -> needleRecord.missing() + " of the "
+                        + needleRecord.needle().words())
                 .collect(Collectors.joining("; "));
     }
 
@@ -128,8 +129,9 @@ public record MachineNow(
     public String seen() {
         return id() + ":"
                 + places.stream()
-                        .map(it ->
-                                it.fitted().map(in -> in.needleId().toString()).orElse(""))
+                        .map(place -> place.fitted()
+                                .map(in -> in.needleId().toString())
+                                .orElse(""))
                         .collect(Collectors.joining(","));
     }
 
@@ -140,12 +142,13 @@ public record MachineNow(
      */
     public void checkSeen() {
         boolean isStale = CurrentPress.seen()
-                .filter(it -> it.startsWith(id() + ":"))
-                .filter(it -> !it.equals(seen()))
+                .filter(text -> text.startsWith(id() + ":"))
+                .filter(text -> !text.equals(seen()))
                 .isPresent();
         if (isStale) {
-            String now = fitted().map(it -> Words.article(it.needle().needle().words()) + " "
-                            + it.needle().needle().words())
+            String now = fitted().map(otherFitted ->
+                            Words.article(otherFitted.needle().needle().words()) + " "
+                                    + otherFitted.needle().needle().words())
                     .orElse("no needle");
             throw new ChangedMeanwhile(
                     "By now there is " + now + " in " + machine().name()
@@ -156,18 +159,21 @@ public record MachineNow(
     /** Returns the needle in a place, if the place is there and holds one. */
     public Optional<Fitted> fittedIn(int place) {
         return places.stream()
-                .filter(it -> it.number() == place)
-                .flatMap(it -> it.fitted().stream())
+                .filter(otherPlace -> otherPlace.number() == place)
+                .flatMap(otherPlace -> otherPlace.fitted().stream())
                 .findFirst();
     }
 
     /** Returns the place that is asked about where none is named: the first that holds a needle. */
     public Place placeAskedAbout() {
-        return places.stream().filter(it -> it.fitted().isPresent()).findFirst().orElse(places.get(0));
+        return places.stream()
+                .filter(place -> place.fitted().isPresent())
+                .findFirst()
+                .orElse(places.get(0));
     }
 
     /** Returns the needle in the first place that holds one. */
     public Optional<Fitted> fitted() {
-        return places.stream().flatMap(it -> it.fitted().stream()).findFirst();
+        return places.stream().flatMap(place -> place.fitted().stream()).findFirst();
     }
 }

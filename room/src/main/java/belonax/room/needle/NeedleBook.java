@@ -100,7 +100,7 @@ public class NeedleBook {
     private List<NeedleRecord> readLyingAbout(int most) {
         return needles.findByStateInOrderByLastAtDesc(OUT_AND_USABLE, Limit.of(2 * most)).stream()
                 .map(NeedleEntity::line)
-                .sorted(Comparator.comparing(it -> it.state() != NeedleState.PARKED))
+                .sorted(Comparator.comparing(needleRecord -> needleRecord.state() != NeedleState.PARKED))
                 .toList();
     }
 
@@ -143,7 +143,8 @@ public class NeedleBook {
     @UseCase
     public UUID put(UUID needleId, Disposal goes, String place, boolean failed) {
         NeedleRecord needle = hold(needleId)
-                .filter(it -> it.state() == NeedleState.LOOSE || it.state() == NeedleState.PARKED)
+                .filter(needleRecord ->
+                        needleRecord.state() == NeedleState.LOOSE || needleRecord.state() == NeedleState.PARKED)
                 .orElseThrow(
                         () -> new BadInput("needle", "That needle is not lying about: it is in a machine, or gone."));
         checkPlace(goes, place);
@@ -179,7 +180,8 @@ public class NeedleBook {
     public UUID putBackIn(UUID action, String machineId, int place, UUID needleId) {
         MachineEntity machine = machines.hold(machineId);
         NeedleEntity needle = needles.findAndHold(needleId)
-                .filter(it -> OUT_AND_USABLE.contains(it.line().state()))
+                .filter(needleEntity ->
+                        OUT_AND_USABLE.contains(needleEntity.line().state()))
                 .orElseThrow(() -> new BadInput("needle", "That needle is not parked any more."));
         BadInput.unless(
                 machine.card().machine().systems().contains(needle.needle().system()),
@@ -188,9 +190,9 @@ public class NeedleBook {
                         + needle.needle().system().label() + ", and a needle of another system can strike.");
         MachineNow before = room.find(machineId).orElseThrow();
         Optional<MachineNow.Fitted> out = before.fittedIn(place);
-        out.ifPresent(it -> events.add(action, now(), new Event.NeedleOut(machineId, place, it.needleId())));
+        out.ifPresent(fitted -> events.add(action, now(), new Event.NeedleOut(machineId, place, fitted.needleId())));
         events.add(action, now(), new Event.NeedleIn(machineId, place, needleId, null, before.tableWords()));
-        out.ifPresent(it -> projection.refresh(it.needleId()));
+        out.ifPresent(fitted -> projection.refresh(fitted.needleId()));
         projection.refresh(needleId);
         return action;
     }
@@ -216,14 +218,14 @@ public class NeedleBook {
     @Transactional(readOnly = true)
     public List<NeedleRecord> brokenOn(String machineId) {
         return needles.brokenOn(machineId, Limit.of(MOST_BREAKS)).stream()
-                .map(it -> it.needle().line())
+                .map(broken -> broken.needle().line())
                 .toList();
     }
 
     /** Returns which needles broke on a machine in this very cloth. */
     public List<BrokenBefore> brokenBefore(String machineId, String cloth) {
         return cache.of("breaks on " + machineId, () -> breaks(machineId)).stream()
-                .filter(it -> it.cloth().equals(cloth))
+                .filter(otherBreak -> otherBreak.cloth().equals(cloth))
                 .map(Break::before)
                 .toList();
     }
@@ -243,7 +245,7 @@ public class NeedleBook {
     @UseCase
     public UUID piecesFound(UUID needleId) {
         NeedleRecord needle = hold(needleId)
-                .filter(it -> !it.missing().isEmpty())
+                .filter(needleRecord -> !needleRecord.missing().isEmpty())
                 .orElseThrow(() -> new BadInput("needle", "No piece of that needle is missing."));
         return record(needleId, new Event.PiecesFound(needle.machineId().orElse(null), needleId));
     }
@@ -256,7 +258,7 @@ public class NeedleBook {
     @UseCase
     public UUID silentTurn(UUID needleId) {
         NeedleRecord needle = hold(needleId)
-                .filter(it -> !it.missing().isEmpty())
+                .filter(needleRecord -> !needleRecord.missing().isEmpty())
                 .orElseThrow(() -> new BadInput("needle", "No piece of that needle is missing."));
         return record(needleId, new Event.SilentTurn(needle.machineId().orElse(null), needleId));
     }
@@ -274,8 +276,9 @@ public class NeedleBook {
     }
 
     private UUID fitted(String machineId, int place, UUID expectedOut) {
-        Optional<UUID> now =
-                room.find(machineId).flatMap(it -> it.fittedIn(place)).map(MachineNow.Fitted::needleId);
+        Optional<UUID> now = room.find(machineId)
+                .flatMap(machineNow -> machineNow.fittedIn(place))
+                .map(MachineNow.Fitted::needleId);
         if (!now.equals(Optional.of(expectedOut))) {
             throw new ChangedMeanwhile(
                     "The needle was changed in another window. Look at the strip: is what it shows what you"

@@ -138,7 +138,7 @@ public class NeedleEntity {
     /** Returns the looks that were done since it was fitted. */
     Set<FitCheck> checkedSinceIn() {
         return Stream.of(checked.split(" "))
-                .filter(it -> !it.isEmpty())
+                .filter(text -> !text.isEmpty())
                 .map(FitCheck::valueOf)
                 .collect(Collectors.toUnmodifiableSet());
     }

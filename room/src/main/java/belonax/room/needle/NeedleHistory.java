@@ -59,11 +59,11 @@ final class NeedleHistory {
                 .orElse(null);
     }
 
-    private void add(StoredEvent it) {
-        machineId = it.machineId().orElse(machineId);
-        firstAt = firstAt == null ? it.at() : firstAt;
-        lastAt = it.at();
-        move(it.event());
+    private void add(StoredEvent stored) {
+        machineId = stored.machineId().orElse(machineId);
+        firstAt = firstAt == null ? stored.at() : firstAt;
+        lastAt = stored.at();
+        move(stored.event());
     }
 
     private void move(Event event) {

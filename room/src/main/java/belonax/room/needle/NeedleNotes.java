@@ -46,22 +46,22 @@ public class NeedleNotes {
     /** Records what was heard, felt or seen of the needle in a place. */
     @UseCase
     public UUID sign(String machineId, int place, Sign sign) {
-        return ofFitted(machineId, place, (now, it) -> new Event.Noticed(machineId, it, sign, now.tableWords()));
+        return ofFitted(machineId, place, (now, id) -> new Event.Noticed(machineId, id, sign, now.tableWords()));
     }
 
     /** Records that the needle in a place struck something or was bent. */
     @UseCase
     public UUID struck(String machineId, int place) {
-        return ofFitted(machineId, place, (now, it) -> new Event.Struck(machineId, it, now.tableWords()));
+        return ofFitted(machineId, place, (now, id) -> new Event.Struck(machineId, id, now.tableWords()));
     }
 
     /** Records, as part of an action, that what was noticed of the needles in a machine had another cause. */
     @Transactional
     public void explained(UUID action, String machineId) {
         for (MachineNow.Place place : room.find(machineId).orElseThrow().places()) {
-            place.fitted().map(Fitted::needleId).ifPresent(it -> {
-                events.add(action, now(), new Event.Explained(machineId, it));
-                projection.refresh(it);
+            place.fitted().map(Fitted::needleId).ifPresent(id -> {
+                events.add(action, now(), new Event.Explained(machineId, id));
+                projection.refresh(id);
             });
         }
     }
@@ -78,14 +78,14 @@ public class NeedleNotes {
                 "machine",
                 () -> "No needle is in " + now.machine().name() + ". Fit one, and begin the project with it.");
         for (MachineNow.Place place : now.places()) {
-            place.fitted().ifPresent(it -> {
+            place.fitted().ifPresent(fitted -> {
                 events.add(
                         action,
                         now(),
                         big
-                                ? new Event.BigProject(machineId, it.needleId())
-                                : new Event.Project(machineId, it.needleId()));
-                projection.refresh(it.needleId());
+                                ? new Event.BigProject(machineId, fitted.needleId())
+                                : new Event.Project(machineId, fitted.needleId()));
+                projection.refresh(fitted.needleId());
             });
         }
         return action;
@@ -98,20 +98,20 @@ public class NeedleNotes {
     public static List<CheckWanted> fitChecks(MachineNow now) {
         return now.places().stream()
                 .flatMap(place -> place.fitted().stream()
-                        .flatMap(it -> wanted(it).map(check -> new CheckWanted(place, it, check))))
+                        .flatMap(fitted -> wanted(fitted).map(check -> new CheckWanted(place, fitted, check))))
                 .toList();
     }
 
     /** Records that a look after a change was done. */
     @UseCase
     public UUID fitChecked(String machineId, int place, FitCheck check) {
-        return ofFitted(machineId, place, (now, it) -> new Event.FitChecked(machineId, it, check));
+        return ofFitted(machineId, place, (now, id) -> new Event.FitChecked(machineId, id, check));
     }
 
     private static Stream<FitCheck> wanted(Fitted fitted) {
         return Stream.of(FitCheck.values())
-                .filter(it ->
-                        it.isDue(fitted.minutesSince()) && !fitted.checked().contains(it));
+                .filter(fitCheck -> fitCheck.isDue(fitted.minutesSince())
+                        && !fitted.checked().contains(fitCheck));
     }
 
     private UUID ofFitted(String machineId, int place, BiFunction<MachineNow, UUID, Event> happened) {

@@ -39,14 +39,14 @@ public class Projection implements Consequence {
         if (lived.state == NeedleState.IN_MACHINE && !isWhereItWasPut(inOrder)) {
             lived.state = NeedleState.LOOSE;
         }
-        needles.findById(needleId).ifPresent(it -> it.put(lived));
+        needles.findById(needleId).ifPresent(needleEntity -> needleEntity.put(lived));
     }
 
     @Override
     public void takenBack(List<StoredEvent> undone) {
-        Stream<UUID> moved = undone.stream().flatMap(it -> it.needleId().stream());
+        Stream<UUID> moved = undone.stream().flatMap(stored -> stored.needleId().stream());
         Stream<UUID> nowThere =
-                undone.stream().flatMap(it -> newestAtPlaceOf(it).flatMap(StoredEvent::needleId).stream());
+                undone.stream().flatMap(stored -> newestAtPlaceOf(stored).flatMap(StoredEvent::needleId).stream());
         Stream.concat(moved, nowThere).distinct().forEach(this::refresh);
     }
 
@@ -62,11 +62,11 @@ public class Projection implements Consequence {
     /** After a change in between was taken back a later needle may stand in the place of an earlier one. */
     private boolean isWhereItWasPut(List<StoredEvent> inOrder) {
         StoredEvent in = inOrder.stream()
-                .filter(it -> it.kind() == EventKind.NEEDLE_IN)
+                .filter(stored -> stored.kind() == EventKind.NEEDLE_IN)
                 .reduce((earlier, later) -> later)
                 .orElseThrow();
         return events.newestAtPlace(in.machineId().orElse(""), in.place().orElse(0), MOVES)
-                .filter(it -> it.seq() == in.seq())
+                .filter(stored -> stored.seq() == in.seq())
                 .isPresent();
     }
 }

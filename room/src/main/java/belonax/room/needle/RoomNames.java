@@ -28,6 +28,7 @@ class RoomNames implements Names {
     @Override
     public Map<UUID, String> needles(Collection<UUID> ids) {
         return needles.findByIdIn(ids).stream()
-                .collect(Collectors.toMap(NeedleEntity::id, it -> it.needle().words()));
+                .collect(Collectors.toMap(
+                        NeedleEntity::id, needleEntity -> needleEntity.needle().words()));
     }
 }

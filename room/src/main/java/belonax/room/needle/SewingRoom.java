@@ -92,16 +92,18 @@ public class SewingRoom {
     /** Returns the names of all machines, in the owner's order. */
     public List<MachineName> names() {
         return cards.all().stream()
-                .map(it -> new MachineName(
-                        it.id(), it.card().machine().name(), it.card().standsAt()))
+                .map(shelved -> new MachineName(
+                        shelved.id(),
+                        shelved.card().machine().name(),
+                        shelved.card().standsAt()))
                 .toList();
     }
 
     /** Returns one machine as it is now, if there is one with this short name. */
     public Optional<MachineNow> find(String machineId) {
         return cards.find(machineId)
-                .map(it -> cache.of(
-                        "machine now " + machineId, () -> now(List.of(it)).get(0)));
+                .map(shelved -> cache.of(
+                        "machine now " + machineId, () -> now(List.of(shelved)).get(0)));
     }
 
     /**
@@ -187,12 +189,12 @@ public class SewingRoom {
         Instant at = now();
         String machineId = before.id();
         Optional<UUID> out = before.fittedIn(place).map(MachineNow.Fitted::needleId);
-        out.ifPresent(it -> events.add(action, at, new Event.NeedleOut(machineId, place, it)));
+        out.ifPresent(id -> events.add(action, at, new Event.NeedleOut(machineId, place, id)));
         NeedleEntity stored = needles.save(new NeedleEntity(ids.get(), fresh.needle(), fresh.coated()));
         UUID packet = fresh.packet().orElse(null);
         events.add(action, at, new Event.NeedleIn(machineId, place, stored.id(), packet, before.tableWords()));
-        thread.filter(it -> !before.thread().equals(Optional.of(it)))
-                .ifPresent(it -> events.add(action, at, Event.Threaded.with(machineId, it)));
+        thread.filter(sewingThread -> !before.thread().equals(Optional.of(sewingThread)))
+                .ifPresent(sewingThread -> events.add(action, at, Event.Threaded.with(machineId, sewingThread)));
         out.ifPresent(projection::refresh);
         projection.refresh(stored.id());
         return action;
@@ -213,7 +215,8 @@ public class SewingRoom {
         List<NeedleRecord> missing =
                 needles.missingIn(ids).stream().map(NeedleEntity::line).toList();
         return shelved.stream()
-                .map(it -> now(it, Objects.requireNonNull(newest.get(it.id())), fitted, missing))
+                .map(otherShelved ->
+                        now(otherShelved, Objects.requireNonNull(newest.get(otherShelved.id())), fitted, missing))
                 .toList();
     }
 
@@ -241,7 +244,7 @@ public class SewingRoom {
                                 .isEmpty())
                         .map(StoredEvent::at),
                 missing.stream()
-                        .filter(it -> it.machineId().equals(Optional.of(machine.id())))
+                        .filter(needleRecord -> needleRecord.machineId().equals(Optional.of(machine.id())))
                         .toList(),
                 new MachineNow.Work(
                         machine.sewnMinutes(),
@@ -251,37 +254,37 @@ public class SewingRoom {
                         mark(newest, EventKind.OILED),
                         mark(newest, EventKind.SERVICED),
                         newest.of(EventKind.BEGUN)
-                                .flatMap(it -> it.as(Event.Begun.class)
-                                        .map(begun -> new MachineNow.Begun(begun.past(), it.at())))));
+                                .flatMap(stored -> stored.as(Event.Begun.class)
+                                        .map(begun -> new MachineNow.Begun(begun.past(), stored.at())))));
     }
 
     private static Optional<MachineNow.Mark> mark(NewestEvents.OfMachine newest, EventKind kind) {
         return newest.of(kind)
-                .flatMap(it -> it.as(Event.Care.class)
-                        .map(care -> new MachineNow.Mark(it.at(), care.sewnMinutes(), care.lintyMinutes())));
+                .flatMap(stored -> stored.as(Event.Care.class)
+                        .map(care -> new MachineNow.Mark(stored.at(), care.sewnMinutes(), care.lintyMinutes())));
     }
 
     private Map<Spot, MachineNow.Fitted> fitted(List<String> machineIds) {
         Map<Spot, MachineNow.Fitted> all = new HashMap<>();
-        for (NeedleRepository.InMachine it : needles.inMachines(machineIds)) {
-            StoredEvent in = it.in();
-            all.put(new Spot(in.machineId().orElseThrow(), in.place().orElse(0)), fitted(it));
+        for (NeedleRepository.InMachine inMachine : needles.inMachines(machineIds)) {
+            StoredEvent in = inMachine.in();
+            all.put(new Spot(in.machineId().orElseThrow(), in.place().orElse(0)), fitted(inMachine));
         }
         return all;
     }
 
-    private static MachineNow.Fitted fitted(NeedleRepository.InMachine it) {
-        NeedleEntity needle = it.needle();
+    private static MachineNow.Fitted fitted(NeedleRepository.InMachine inMachine) {
+        NeedleEntity needle = inMachine.needle();
         return new MachineNow.Fitted(
-                needle.id(), needle.inUse(), it.in().at(), needle.minutesSinceIn(), needle.checkedSinceIn());
+                needle.id(), needle.inUse(), inMachine.in().at(), needle.minutesSinceIn(), needle.checkedSinceIn());
     }
 
     private static OptionalDouble dial(NewestEvents.OfMachine newest) {
         return Stream.of(EventKind.BALANCED, EventKind.DIAL_SET)
-                .flatMap(it -> newest.of(it).stream())
+                .flatMap(eventKind -> newest.of(eventKind).stream())
                 .max(Comparator.comparingLong(StoredEvent::seq))
-                .flatMap(it -> it.as(Event.DialStands.class))
-                .map(it -> OptionalDouble.of(it.dial()))
+                .flatMap(stored -> stored.as(Event.DialStands.class))
+                .map(dialStands -> OptionalDouble.of(dialStands.dial()))
                 .orElse(OptionalDouble.empty());
     }
 

@@ -150,13 +150,16 @@ public class WorkLog {
         for (Piece piece : pieces) {
             for (MachineNow.Place place : now.places()) {
                 Optional.ofNullable(needles.get(place.number()))
-                        .or(() -> place.fitted().filter(it -> needles.isEmpty()).map(Fitted::needleId))
-                        .ifPresent(it -> sewn(action, machineId, place.number(), it, piece));
+                        .or(() -> place.fitted()
+                                .filter(fitted -> needles.isEmpty())
+                                .map(Fitted::needleId))
+                        .ifPresent(id -> sewn(action, machineId, place.number(), id, piece));
             }
             boolean linty = piece.sheds() || piece.wear().isLinty();
             machineMinutes.add(machineId, piece.minutes(), linty ? piece.minutes() : 0);
             if (piece.work() != null) {
-                consumables.forEach(it -> it.counted(action, machineId, piece.threadMinutes(), piece.work()));
+                consumables.forEach(
+                        consumable -> consumable.counted(action, machineId, piece.threadMinutes(), piece.work()));
             }
         }
         return action;
@@ -175,7 +178,7 @@ public class WorkLog {
         MachineNow now = room.find(machineId).orElseThrow();
         double share = minutes <= 0 ? 1 : ThreadUse.minutesOf(stitches) / minutes;
         List<Piece> pieces = pieces(now, running(since), minutes).stream()
-                .map(it -> it.usingThreadOf(share))
+                .map(piece -> piece.usingThreadOf(share))
                 .toList();
         count(action, now, pieces, needles);
     }
@@ -189,7 +192,7 @@ public class WorkLog {
     public void startTimer(String machineId, Optional<TableWork> work) {
         machines.hold(machineId);
         UUID action = ids.get();
-        work.ifPresent(it -> table.lay(action, machineId, it));
+        work.ifPresent(tableWork -> table.lay(action, machineId, tableWork));
         if (running(machineId).isEmpty()) {
             events.add(action, now(), new Event.TimerOn(machineId));
         }
@@ -209,7 +212,9 @@ public class WorkLog {
     /** Does the same as part of another use case. A timer that was forgotten runs on: how long was sewn has to be asked. */
     @Transactional
     public void pauseFor(String machineId) {
-        if (running(machineId).filter(it -> !it.isForgotten()).isPresent()) {
+        if (running(machineId)
+                .filter(otherRunning -> !otherRunning.isForgotten())
+                .isPresent()) {
             pause(machineId, Optional.empty());
         }
     }
@@ -263,9 +268,9 @@ public class WorkLog {
         LocalDate today = LocalDate.now(clock);
         return machine.work()
                 .sewnAt()
-                .map(it -> it.atZone(clock.getZone()).toLocalDate())
-                .filter(it -> it.isBefore(today))
-                .map(it -> cache.of("sewn on " + it + " on " + machine.id(), () -> lastDay(machine.id(), it)));
+                .map(time -> time.atZone(clock.getZone()).toLocalDate())
+                .filter(day -> day.isBefore(today))
+                .map(day -> cache.of("sewn on " + day + " on " + machine.id(), () -> lastDay(machine.id(), day)));
     }
 
     /** Every needle counts the same minutes, so only those of one place are added up. */
@@ -277,11 +282,11 @@ public class WorkLog {
                                 EventKind.SEWN,
                                 day.atStartOfDay(clock.getZone()).toInstant())
                         .stream()
-                        .flatMap(it -> it.as(Event.Sewn.class).stream())
+                        .flatMap(stored -> stored.as(Event.Sewn.class).stream())
                         .toList();
         int place = sewn.stream().mapToInt(Event.Sewn::place).min().orElse(0);
         double minutes = sewn.stream()
-                .filter(it -> it.place() == place)
+                .filter(otherSewn -> otherSewn.place() == place)
                 .mapToDouble(Event.Sewn::minutes)
                 .sum();
         String on = sewn.isEmpty() ? null : sewn.get(sewn.size() - 1).on();
@@ -306,13 +311,14 @@ public class WorkLog {
         return running(room.find(machineId).orElseThrow());
     }
 
-    private void sewn(UUID action, String machineId, int place, UUID needle, Piece it) {
+    private void sewn(UUID action, String machineId, int place, UUID needle, Piece piece) {
         boolean coated = needles.findById(needle).map(NeedleEntity::isCoated).orElse(false);
-        double hours = EffectiveHours.of(it.minutes(), it.wear(), coated).value();
+        double hours = EffectiveHours.of(piece.minutes(), piece.wear(), coated).value();
         events.add(
                 action,
                 now(),
-                new Event.Sewn(machineId, place, needle, it.minutes(), hours, it.wear(), it.sheds(), it.on()));
+                new Event.Sewn(
+                        machineId, place, needle, piece.minutes(), hours, piece.wear(), piece.sheds(), piece.on()));
         projection.refresh(needle);
     }
 

@@ -41,7 +41,8 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
                 eveningMinutes >= 10 && eveningMinutes <= 1440,
                 "evening",
                 () -> "An evening has 10 minutes to a day; 90 is usual.");
-        int open = (int) steps.stream().filter(it -> !it.isDone()).count();
+        int open = (int)
+                steps.stream().filter(projectStep -> !projectStep.isDone()).count();
         BadInput.unless(
                 open <= JobPlanner.MOST_STEPS,
                 "steps",
@@ -54,7 +55,7 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
     }
 
     public Optional<ProjectStep> find(String id) {
-        return steps.stream().filter(it -> it.id().equals(id)).findFirst();
+        return steps.stream().filter(projectStep -> projectStep.id().equals(id)).findFirst();
     }
 
     /**
@@ -91,10 +92,10 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
 
     private static Set<String> renamed(ProjectStep step, Map<String, String> ids) {
         Set<String> after = new TreeSet<>();
-        for (String it : step.after()) {
-            String id = ids.get(it);
+        for (String text : step.after()) {
+            String id = ids.get(text);
             if (id == null) {
-                throw new BadInput("after", "No step is called “" + it + "”. Name one of the same file, or none.");
+                throw new BadInput("after", "No step is called “" + text + "”. Name one of the same file, or none.");
             }
             after.add(id);
         }
@@ -103,12 +104,15 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
 
     Project change(String id, UnaryOperator<ProjectStep> change) {
         get(id);
-        return withSteps(steps.stream().map(it -> it.id().equals(id) ? change.apply(it) : it));
+        return withSteps(steps.stream()
+                .map(projectStep -> projectStep.id().equals(id) ? change.apply(projectStep) : projectStep));
     }
 
     Project without(String id) {
         get(id);
-        return withSteps(steps.stream().filter(it -> !it.id().equals(id)).map(it -> it.without(id)));
+        return withSteps(steps.stream()
+                .filter(projectStep -> !projectStep.id().equals(id))
+                .map(projectStep -> projectStep.without(id)));
     }
 
     /**
@@ -117,33 +121,33 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
      * @throws BadInput if that one has to wait for it
      */
     Project pinned(String step, String after) {
-        Project free = change(after, it -> {
-            Set<String> others = new TreeSet<>(it.pinned());
+        Project free = change(after, projectStep -> {
+            Set<String> others = new TreeSet<>(projectStep.pinned());
             others.remove(step);
-            return it.pinnedAfter(others);
+            return projectStep.pinnedAfter(others);
         });
         BadInput.unless(
                 !free.waits(after, step, new HashSet<>()),
                 "step",
                 () -> "“" + get(after).name() + "” waits for “" + get(step).name()
                         + "”, by way of other steps perhaps. Let it wait no longer first.");
-        return free.change(step, it -> {
-            Set<String> others = new TreeSet<>(it.pinned());
+        return free.change(step, projectStep -> {
+            Set<String> others = new TreeSet<>(projectStep.pinned());
             others.add(after);
-            return it.pinnedAfter(others);
+            return projectStep.pinnedAfter(others);
         });
     }
 
     private boolean waits(String id, String other, Set<String> seen) {
         return seen.add(id)
                 && find(id).stream()
-                        .flatMap(it -> it.waitsFor().stream())
-                        .anyMatch(it -> it.equals(other) || waits(it, other, seen));
+                        .flatMap(projectStep -> projectStep.waitsFor().stream())
+                        .anyMatch(text -> text.equals(other) || waits(text, other, seen));
     }
 
     /** Wishes that no step holds to any more are let go. */
     Project unpinned() {
-        return withSteps(steps.stream().map(it -> it.pinnedAfter(Set.of())));
+        return withSteps(steps.stream().map(projectStep -> projectStep.pinnedAfter(Set.of())));
     }
 
     Project sewnOn(int minutes, Set<DayOfWeek> evenings) {
@@ -163,7 +167,9 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
     public String wordsToFind() {
         return Stream.concat(
                         Stream.of(name),
-                        steps.stream().map(it -> it.name() + " " + it.work().words()))
+                        steps.stream()
+                                .map(projectStep -> projectStep.name() + " "
+                                        + projectStep.work().words()))
                 .collect(Collectors.joining(" "))
                 .toLowerCase(Locale.ROOT);
     }

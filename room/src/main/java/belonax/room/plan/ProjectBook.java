@@ -86,7 +86,7 @@ public class ProjectBook {
     @UseCase
     public UUID add(UUID project, ProjectStep step) {
         room.get(step.machineId());
-        return change(project, it -> it.with(step));
+        return change(project, otherProject -> otherProject.with(step));
     }
 
     /** Adds steps of a file to the end, all of them or none; they name each other by ids of their own. */
@@ -94,28 +94,28 @@ public class ProjectBook {
     public UUID addAll(UUID project, List<ProjectStep> steps) {
         BadInput.unless(!steps.isEmpty(), "file", () -> "There is no step in it.");
         steps.stream().map(ProjectStep::machineId).distinct().forEach(room::get);
-        return change(project, it -> it.withAll(steps));
+        return change(project, otherProject -> otherProject.withAll(steps));
     }
 
     /** Tells a step anew. */
     @UseCase
     public UUID tell(UUID project, int revision, String step, ProjectStep told) {
         room.get(told.machineId());
-        return change(project, revision, it -> it.change(step, old -> old.told(told)));
+        return change(project, revision, otherProject -> otherProject.change(step, old -> old.told(told)));
     }
 
     /** Takes a step out; what waited for it waits no more. */
     @UseCase
     public UUID drop(UUID project, int revision, String step) {
-        return change(project, revision, it -> it.without(step));
+        return change(project, revision, otherProject -> otherProject.without(step));
     }
 
     /** Has a step sewn after another one, whatever that costs. */
     @UseCase
     public UUID pin(UUID project, int revision, String step, String after) {
-        return change(project, revision, it -> {
+        return change(project, revision, otherProject -> {
             BadInput.unless(!step.equals(after), "step", () -> "A step cannot come after itself.");
-            return it.pinned(step, after);
+            return otherProject.pinned(step, after);
         });
     }
 
@@ -128,7 +128,7 @@ public class ProjectBook {
     /** Says how long one sews in an evening, and on which days. */
     @UseCase
     public UUID sewsOn(UUID project, int revision, int minutes, Set<DayOfWeek> days) {
-        return change(project, revision, it -> it.sewnOn(minutes, days));
+        return change(project, revision, otherProject -> otherProject.sewnOn(minutes, days));
     }
 
     /** Begins a step: what it sews lies on its machine's table from now on. */
@@ -138,7 +138,8 @@ public class ProjectBook {
         ProjectStep asked = kept.card().get(step);
         room.hold(asked.machineId());
         double sewn = room.get(asked.machineId()).work().sewnMinutes();
-        UUID change = change(project, revision, it -> it.change(step, old -> old.begun(sewn, clock.instant())));
+        UUID change = change(
+                project, revision, otherProject -> otherProject.change(step, old -> old.begun(sewn, clock.instant())));
         table.lay(ids.get(), asked.machineId(), asked.work());
         return change;
     }
@@ -162,7 +163,7 @@ public class ProjectBook {
         room.hold(asked.machineId());
         double counted = took(asked);
         double took = minutes.orElse(counted);
-        UUID change = change(project, revision, it -> it.change(step, old -> old.done(took)));
+        UUID change = change(project, revision, otherProject -> otherProject.change(step, old -> old.done(took)));
         return new Ended(
                 change,
                 took > counted
@@ -186,7 +187,7 @@ public class ProjectBook {
     /** Has a step to sew again. */
     @UseCase
     public UUID again(UUID project, int revision, String step) {
-        return change(project, revision, it -> it.change(step, ProjectStep::again));
+        return change(project, revision, otherProject -> otherProject.change(step, ProjectStep::again));
     }
 
     /** Takes a whole project away. */

@@ -39,7 +39,9 @@ public class ShoppingList {
     /** Returns what stands there for a project. */
     @Transactional(readOnly = true)
     public Optional<Kept<ShoppingNote>> of(UUID project) {
-        return all().stream().filter(it -> it.card().project().equals(project)).findFirst();
+        return all().stream()
+                .filter(kept -> kept.card().project().equals(project))
+                .findFirst();
     }
 
     /**
@@ -53,7 +55,7 @@ public class ShoppingList {
         Kept<Project> kept = drawer.hold(Project.class, project)
                 .orElseThrow(() -> new BadInput("project", "That project was taken away."));
         return of(project)
-                .map(it -> drawer.change(ShoppingNote.class, it.id(), old -> old.wanting(things)))
+                .map(otherKept -> drawer.change(ShoppingNote.class, otherKept.id(), old -> old.wanting(things)))
                 .orElseGet(
                         () -> drawer.add(new ShoppingNote(project, kept.card().name(), things)))
                 .change();
@@ -65,7 +67,7 @@ public class ShoppingList {
         Kept<ShoppingNote> kept = drawer.get(ShoppingNote.class, note);
         return kept.card().things().equals(List.of(thing))
                 ? drawer.remove(note, revision).change()
-                : drawer.change(ShoppingNote.class, note, revision, it -> it.without(thing))
+                : drawer.change(ShoppingNote.class, note, revision, shoppingNote -> shoppingNote.without(thing))
                         .change();
     }
 }

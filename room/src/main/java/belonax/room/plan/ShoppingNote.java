@@ -31,7 +31,7 @@ public record ShoppingNote(UUID project, String called, List<String> things) imp
                 "things",
                 () -> "A shopping list has at most " + MOST + " things for a project.");
         Card.checkLength("called", called, 80);
-        things.forEach(it -> Card.checkLength("things", it, 200));
+        things.forEach(thing -> Card.checkLength("things", thing, 200));
     }
 
     /** Returns the note with what is wanted now; what was bought meanwhile stands on it no longer. */

@@ -58,7 +58,8 @@ public class HowSewistsRead implements HowRead {
     public List<Slips.Read> atTheMachine(String reader) {
         List<BalanceRun> kept = drawer.all(BalanceRun.class).stream()
                 .map(Kept::card)
-                .filter(it -> it.past().isPresent() && it.readBy().equals(reader))
+                .filter(balanceRun ->
+                        balanceRun.past().isPresent() && balanceRun.readBy().equals(reader))
                 .toList();
         if (kept.isEmpty()) {
             return List.of();
@@ -67,10 +68,10 @@ public class HowSewistsRead implements HowRead {
                 room.machines().stream().collect(Collectors.toMap(MachineNow::id, Function.identity()));
         List<MendCase> troubles = drawer.all(MendCase.class).stream()
                 .map(Kept::card)
-                .filter(it -> it.symptoms().stream().anyMatch(OF_TENSION::contains))
+                .filter(mendCase -> mendCase.symptoms().stream().anyMatch(OF_TENSION::contains))
                 .toList();
         return kept.stream()
-                .filter(it -> held(it, machines.get(it.machineId()), troubles))
+                .filter(balanceRun -> held(balanceRun, machines.get(balanceRun.machineId()), troubles))
                 .flatMap(HowSewistsRead::atItsDial)
                 .toList();
     }
@@ -80,14 +81,14 @@ public class HowSewistsRead implements HowRead {
                 && run.sewnBefore() != null
                 && machine.work().sewnMinutes() - run.sewnBefore() >= HELD_MINUTES
                 && troubles.stream()
-                        .noneMatch(it -> it.machineId().equals(run.machineId())
-                                && !it.begunOn().isBefore(run.begunOn()));
+                        .noneMatch(mendCase -> mendCase.machineId().equals(run.machineId())
+                                && !mendCase.begunOn().isBefore(run.begunOn()));
     }
 
     private static Stream<Slips.Read> atItsDial(BalanceRun run) {
         double dial = Objects.requireNonNull(run.dial());
         return run.read().stream()
-                .filter(it -> Math.abs(it.dial() - dial) < SAME && !it.isNest())
-                .map(it -> new Slips.Read(Reading.CLEAN, Reading.of(it)));
+                .filter(strip -> Math.abs(strip.dial() - dial) < SAME && !strip.isNest())
+                .map(strip -> new Slips.Read(Reading.CLEAN, Reading.of(strip)));
     }
 }

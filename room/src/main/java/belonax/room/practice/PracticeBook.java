@@ -101,23 +101,27 @@ public class PracticeBook {
     /** Returns the answer that was given to a drill. */
     @Transactional(readOnly = true)
     public Optional<Given> find(String reader, String drill) {
-        return given(reader, drill).map(it -> given(it, Optional.empty()));
+        return given(reader, drill).map(drillAnswer -> given(drillAnswer, Optional.empty()));
     }
 
-    private Given given(DrillAnswer it, Optional<UUID> change) {
-        OptionalLong due = trainer(it.reader()).due(it.answered(clock.getZone()).topic());
-        return new Given(it, change, LocalDate.ofEpochDay(due.orElse(today().toEpochDay() + 1)));
+    private Given given(DrillAnswer drillAnswer, Optional<UUID> change) {
+        OptionalLong due = trainer(drillAnswer.reader())
+                .due(drillAnswer.answered(clock.getZone()).topic());
+        return new Given(drillAnswer, change, LocalDate.ofEpochDay(due.orElse(today().toEpochDay() + 1)));
     }
 
     private Optional<DrillAnswer> given(String reader, String drill) {
-        return answers(reader).stream().filter(it -> it.drill().equals(drill)).findFirst();
+        return answers(reader).stream()
+                .filter(drillAnswer -> drillAnswer.drill().equals(drill))
+                .findFirst();
     }
 
     /** Returns what the reader's answers come to. */
     @Transactional(readOnly = true)
     public Trainer trainer(String reader) {
-        List<Answered> past =
-                answers(reader).stream().map(it -> it.answered(clock.getZone())).toList();
+        List<Answered> past = answers(reader).stream()
+                .map(drillAnswer -> drillAnswer.answered(clock.getZone()))
+                .toList();
         return Trainer.of(past);
     }
 
@@ -147,15 +151,17 @@ public class PracticeBook {
 
     /** Returns how a reader reads strips, as far as drills tell. */
     List<Slips.Read> reads(String reader) {
-        return answers(reader).stream().flatMap(it -> it.read().stream()).toList();
+        return answers(reader).stream()
+                .flatMap(drillAnswer -> drillAnswer.read().stream())
+                .toList();
     }
 
     /** Returns the names of all who ever answered, without the unnamed one. */
     @Transactional(readOnly = true)
     public List<String> readers() {
         return drawer.all(DrillAnswer.class).stream()
-                .map(it -> it.card().reader())
-                .filter(it -> !it.isEmpty())
+                .map(kept -> kept.card().reader())
+                .filter(text -> !text.isEmpty())
                 .distinct()
                 .sorted()
                 .toList();
@@ -164,7 +170,7 @@ public class PracticeBook {
     private List<DrillAnswer> answers(String reader) {
         return drawer.all(DrillAnswer.class).stream()
                 .map(Kept::card)
-                .filter(it -> it.reader().equals(reader))
+                .filter(drillAnswer -> drillAnswer.reader().equals(reader))
                 .toList();
     }
 

@@ -19,7 +19,7 @@ public enum Units {
     IMPERIAL("imperial: oz/yd², inches, yards", "oz/yd²", "in", "in", "yd", "oz") {
         @Override
         public String say(String sentence) {
-            return MEASURE.matcher(sentence).replaceAll(it -> converted(it));
+            return MEASURE.matcher(sentence).replaceAll(match -> converted(match));
         }
     };
 
@@ -148,16 +148,16 @@ public enum Units {
         return this == METRIC ? plain(grams, 1) : plain(grams / G_PER_OUNCE, 2);
     }
 
-    private static String converted(MatchResult it) {
-        String unit = it.group(4);
-        String between = it.group(2) == null ? "" : it.group(2);
-        String second = it.group(3) == null ? "" : number(it.group(3), unit);
+    private static String converted(MatchResult match) {
+        String unit = match.group(4);
+        String between = match.group(2) == null ? "" : match.group(2);
+        String second = match.group(3) == null ? "" : number(match.group(3), unit);
         String word = switch (unit) {
             case "g/m²" -> "oz/yd²";
             case "m", "metres" -> "yd";
             default -> "in";
         };
-        return number(it.group(1), unit) + between + second + " " + word;
+        return number(match.group(1), unit) + between + second + " " + word;
     }
 
     private static String number(String metric, String unit) {

@@ -84,8 +84,8 @@ public class SoundLog {
      * @throws BadInput if it cannot be listened to
      */
     public Began begin(MachineNow now) {
-        whyNotHeard(now).ifPresent(it -> {
-            throw new BadInput("machine", it);
+        whyNotHeard(now).ifPresent(text -> {
+            throw new BadInput("machine", text);
         });
         return new Began(clock.instant(), needles(now), hours(now), wear(now), now.tableWords());
     }
@@ -97,14 +97,15 @@ public class SoundLog {
 
     private static Map<Integer, UUID> needles(MachineNow now) {
         Map<Integer, UUID> needles = new TreeMap<>();
-        now.places().forEach(place -> place.fitted().ifPresent(it -> needles.put(place.number(), it.needleId())));
+        now.places()
+                .forEach(place -> place.fitted().ifPresent(fitted -> needles.put(place.number(), fitted.needleId())));
         return needles;
     }
 
     private static double hours(MachineNow now) {
         return now.places().stream()
-                .flatMap(it -> it.fitted().stream())
-                .mapToDouble(it -> it.needle().effectiveHours())
+                .flatMap(place -> place.fitted().stream())
+                .mapToDouble(fitted -> fitted.needle().effectiveHours())
                 .max()
                 .orElse(0);
     }
@@ -151,8 +152,8 @@ public class SoundLog {
     /** Tells whether the needle in a machine has hardly sewn, so that it sounds as a fresh one does. */
     public static boolean isFresh(MachineNow now) {
         return now.fitted()
-                .filter(it -> it.needle().effectiveHours() < FRESH_HOURS
-                        && !it.needle().struck())
+                .filter(fitted -> fitted.needle().effectiveHours() < FRESH_HOURS
+                        && !fitted.needle().struck())
                 .isPresent();
     }
 
@@ -161,8 +162,8 @@ public class SoundLog {
     public Optional<Knock> freshKnock(MachineNow now) {
         Wear wear = wear(now);
         List<Knock> knocks = latest(now.id())
-                .filter(it -> it.needleHours() < FRESH_HOURS && it.wear() == wear)
-                .flatMap(it -> Optional.ofNullable(it.knock()).stream())
+                .filter(heard -> heard.needleHours() < FRESH_HOURS && heard.wear() == wear)
+                .flatMap(heard -> Optional.ofNullable(heard.knock()).stream())
                 .limit(LATEST_FRESH)
                 .toList();
         return knocks.isEmpty() ? Optional.empty() : Optional.of(Knock.middle(knocks));
@@ -178,7 +179,7 @@ public class SoundLog {
 
     private Map<String, Double> readSpeeds() {
         Map<String, List<Event.Heard>> byMachine = events.newest(EventKind.HEARD, Limit.of(LATEST_OF_ALL)).stream()
-                .flatMap(it -> it.as(Event.Heard.class).stream())
+                .flatMap(stored -> stored.as(Event.Heard.class).stream())
                 .collect(Collectors.groupingBy(Event.Heard::machine));
         Map<String, Double> speeds = new TreeMap<>();
         byMachine.forEach((machine, all) -> {
@@ -205,8 +206,9 @@ public class SoundLog {
     @Transactional(readOnly = true)
     public Known known(MachineNow now) {
         List<Time> times = events.newestOn(now.id(), EventKind.HEARD, Limit.of(LATEST_SHOWN)).stream()
-                .flatMap(it -> it.as(Event.Heard.class).stream()
-                        .map(heard -> new Time(it.at().atZone(clock.getZone()).toLocalDate(), heard)))
+                .flatMap(stored -> stored.as(Event.Heard.class).stream()
+                        .map(heard ->
+                                new Time(stored.at().atZone(clock.getZone()).toLocalDate(), heard)))
                 .toList();
         return new Known(times, Optional.ofNullable(stitchesPerMinute().get(now.id())), freshKnock(now));
     }
@@ -215,14 +217,14 @@ public class SoundLog {
     @Transactional(readOnly = true)
     public double idleMinutes(String machineId, Instant since) {
         return events.since(machineId, EventKind.HEARD, since).stream()
-                .flatMap(it -> it.as(Event.Heard.class).stream())
-                .mapToDouble(it -> Math.max(0, it.clockMinutes() - it.minutes()))
+                .flatMap(stored -> stored.as(Event.Heard.class).stream())
+                .mapToDouble(heard -> Math.max(0, heard.clockMinutes() - heard.minutes()))
                 .sum();
     }
 
     /** The newest first. */
     private Stream<Event.Heard> latest(String machineId) {
         return events.newestOn(machineId, EventKind.HEARD, Limit.of(LATEST)).stream()
-                .flatMap(it -> it.as(Event.Heard.class).stream());
+                .flatMap(stored -> stored.as(Event.Heard.class).stream());
     }
 }

@@ -101,36 +101,38 @@ public class NeedleSupply {
         List<NeedleRecord> about = book.lyingAbout(MOST_PARKED);
         List<Kept<Packet>> packets = drawer.all(Packet.class);
         return new Choices(
-                old.map(it -> Words.capital(it.needle().needle().words())).orElse(null),
-                old.map(it -> it.needleId().toString()).orElse(null),
+                old.map(fitted -> Words.capital(fitted.needle().needle().words()))
+                        .orElse(null),
+                old.map(fitted -> fitted.needleId().toString()).orElse(null),
                 about.stream()
-                        .filter(it ->
-                                machine.machine().systems().contains(it.needle().system()))
-                        .map(it -> new Choice(
-                                new NeedleSource.Parked(it.id()).word(),
+                        .filter(needleRecord -> machine.machine()
+                                .systems()
+                                .contains(needleRecord.needle().system()))
+                        .map(needleRecord -> new Choice(
+                                new NeedleSource.Parked(needleRecord.id()).word(),
                                 String.format(
                                         Locale.ROOT,
                                         "%s, %.1f h, %s",
-                                        it.needle().words(),
-                                        it.effectiveHours(),
-                                        it.keptAt().isBlank() ? "lying about" : it.keptAt())))
+                                        needleRecord.needle().words(),
+                                        needleRecord.effectiveHours(),
+                                        needleRecord.keptAt().isBlank() ? "lying about" : needleRecord.keptAt())))
                         .toList(),
                 packets.stream()
-                        .filter(it -> it.card().isKnown()
-                                && it.card().count() > 0
+                        .filter(kept -> kept.card().isKnown()
+                                && kept.card().count() > 0
                                 && machine.machine()
                                         .systems()
-                                        .contains(it.card().system()))
-                        .map(it -> new Choice(
-                                new NeedleSource.Opened(it.id()).word(),
-                                it.card().words() + ", " + it.card().count() + " left"
-                                        + (it.card().rough() ? ", rough eyes" : "")))
+                                        .contains(kept.card().system()))
+                        .map(kept -> new Choice(
+                                new NeedleSource.Opened(kept.id()).word(),
+                                kept.card().words() + ", " + kept.card().count() + " left"
+                                        + (kept.card().rough() ? ", rough eyes" : "")))
                         .toList(),
                 sources(about, packets),
                 sources(List.of(), packets),
                 about.stream()
                         .map(NeedleRecord::keptAt)
-                        .filter(it -> !it.isBlank())
+                        .filter(text -> !text.isBlank())
                         .findFirst()
                         .orElse(""));
     }
@@ -138,11 +140,12 @@ public class NeedleSupply {
     private static Map<Needle, String> sources(List<NeedleRecord> about, List<Kept<Packet>> packets) {
         Map<Needle, String> sources = new HashMap<>();
         packets.stream()
-                .filter(it -> it.card().isOffered())
-                .forEach(it -> sources.putIfAbsent(it.card().needle(), new NeedleSource.Opened(it.id()).word()));
+                .filter(kept -> kept.card().isOffered())
+                .forEach(kept -> sources.putIfAbsent(kept.card().needle(), new NeedleSource.Opened(kept.id()).word()));
         about.stream()
-                .filter(it -> !it.struck() && it.effectiveHours() < HOURS_LEFT_BELOW)
-                .forEach(it -> sources.put(it.needle(), new NeedleSource.Parked(it.id()).word()));
+                .filter(needleRecord -> !needleRecord.struck() && needleRecord.effectiveHours() < HOURS_LEFT_BELOW)
+                .forEach(needleRecord ->
+                        sources.put(needleRecord.needle(), new NeedleSource.Parked(needleRecord.id()).word()));
         return sources;
     }
 
@@ -155,16 +158,16 @@ public class NeedleSupply {
 
     private List<AtHand> readAtHand() {
         Map<Needle, AtHand> all = new LinkedHashMap<>();
-        for (NeedleRecord it : book.lyingAbout(MOST_PARKED)) {
-            if (!it.struck() && it.effectiveHours() < HOURS_LEFT_BELOW) {
-                all.putIfAbsent(it.needle(), new AtHand(it.needle(), 0, Optional.of(it)));
+        for (NeedleRecord needleRecord : book.lyingAbout(MOST_PARKED)) {
+            if (!needleRecord.struck() && needleRecord.effectiveHours() < HOURS_LEFT_BELOW) {
+                all.putIfAbsent(needleRecord.needle(), new AtHand(needleRecord.needle(), 0, Optional.of(needleRecord)));
             }
         }
-        for (Kept<Packet> it : drawer.all(Packet.class)) {
-            if (it.card().isOffered()) {
+        for (Kept<Packet> kept : drawer.all(Packet.class)) {
+            if (kept.card().isOffered()) {
                 all.merge(
-                        it.card().needle(),
-                        new AtHand(it.card().needle(), it.card().count(), Optional.empty()),
+                        kept.card().needle(),
+                        new AtHand(kept.card().needle(), kept.card().count(), Optional.empty()),
                         (one, other) -> new AtHand(one.needle(), one.inPackets() + other.inPackets(), one.parked()));
             }
         }
@@ -186,22 +189,29 @@ public class NeedleSupply {
      * @throws BadInput if something will not do
      */
     @UseCase
-    public UUID change(Change it) {
-        return change(ids.get(), it);
+    public UUID change(Change otherChange) {
+        return change(ids.get(), otherChange);
     }
 
     /** Does the same as part of an action. */
     @Transactional
-    public UUID change(UUID action, Change it) {
-        room.hold(it.machineId());
-        it.table().ifPresent(work -> table.lay(action, it.machineId(), work));
-        it.expectedOut()
-                .ifPresent(out ->
-                        book.takeOut(action, it.machineId(), it.place(), out, it.oldGoes(), it.where(), it.failed()));
-        if (it.from() instanceof NeedleSource.Parked parked) {
-            return book.putBackIn(action, it.machineId(), it.place(), parked.needle());
+    public UUID change(UUID action, Change change) {
+        room.hold(change.machineId());
+        change.table().ifPresent(work -> table.lay(action, change.machineId(), work));
+        change.expectedOut()
+                .ifPresent(out -> book.takeOut(
+                        action,
+                        change.machineId(),
+                        change.place(),
+                        out,
+                        change.oldGoes(),
+                        change.where(),
+                        change.failed()));
+        if (change.from() instanceof NeedleSource.Parked parked) {
+            return book.putBackIn(action, change.machineId(), change.place(), parked.needle());
         }
-        return room.fit(action, it.machineId(), it.place(), taken(it.from()), Optional.empty(), Optional.empty());
+        return room.fit(
+                action, change.machineId(), change.place(), taken(change.from()), Optional.empty(), Optional.empty());
     }
 
     /**
@@ -214,10 +224,10 @@ public class NeedleSupply {
     public UUID fit(String machineId, int place, Needle needle, Optional<TableWork> work, Optional<UUID> expectedOut) {
         room.hold(machineId);
         UUID action = ids.get();
-        work.ifPresent(it -> table.lay(action, machineId, it));
+        work.ifPresent(tableWork -> table.lay(action, machineId, tableWork));
         NewNeedle from = drawer.all(Packet.class).stream()
-                .filter(it -> it.card().isOffered() && it.card().needle().equals(needle))
-                .flatMap(it -> takeOneLeft(it.id()).stream())
+                .filter(kept -> kept.card().isOffered() && kept.card().needle().equals(needle))
+                .flatMap(kept -> takeOneLeft(kept.id()).stream())
                 .findFirst()
                 .orElseGet(() -> new NewNeedle(needle, false, Optional.empty()));
         return room.fit(action, machineId, place, from, Optional.empty(), expectedOut);
@@ -234,7 +244,7 @@ public class NeedleSupply {
             String machineId, int place, UUID parked, Optional<TableWork> work, Optional<UUID> expectedOut) {
         room.expect(machineId, place, expectedOut);
         UUID action = ids.get();
-        work.ifPresent(it -> table.lay(action, machineId, it));
+        work.ifPresent(tableWork -> table.lay(action, machineId, tableWork));
         return book.putBackIn(action, machineId, place, parked);
     }
 
@@ -253,10 +263,10 @@ public class NeedleSupply {
     private Optional<NewNeedle> takeOneLeft(UUID packetId) {
         return drawer.hold(Packet.class, packetId)
                 .map(Kept::card)
-                .filter(it -> it.isKnown() && it.count() > 0)
-                .map(it -> {
+                .filter(otherPacket -> otherPacket.isKnown() && otherPacket.count() > 0)
+                .map(otherPacket -> {
                     drawer.change(Packet.class, packetId, packet -> packet.withCount(packet.count() - 1));
-                    return new NewNeedle(it.needle(), it.coated(), Optional.of(packetId));
+                    return new NewNeedle(otherPacket.needle(), otherPacket.coated(), Optional.of(packetId));
                 });
     }
 }

@@ -21,9 +21,9 @@ class PacketRefill implements Consequence {
     @Override
     public void takenBack(List<StoredEvent> taken) {
         taken.stream()
-                .flatMap(it -> it.as(Event.NeedleIn.class).stream())
-                .flatMap(it -> Optional.ofNullable(it.packet()).stream())
-                .filter(it -> drawer.hold(Packet.class, it).isPresent())
-                .forEach(it -> drawer.change(Packet.class, it, packet -> packet.withCount(packet.count() + 1)));
+                .flatMap(stored -> stored.as(Event.NeedleIn.class).stream())
+                .flatMap(needleIn -> Optional.ofNullable(needleIn.packet()).stream())
+                .filter(id -> drawer.hold(Packet.class, id).isPresent())
+                .forEach(id -> drawer.change(Packet.class, id, packet -> packet.withCount(packet.count() + 1)));
     }
 }

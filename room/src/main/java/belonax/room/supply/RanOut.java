@@ -22,20 +22,20 @@ public class RanOut {
     /** Returns the empty packets of whose needle no other packet holds one. */
     public List<Empty> packets() {
         List<Kept<Packet>> all = drawer.all(Packet.class).stream()
-                .filter(it -> it.card().isKnown())
+                .filter(kept -> kept.card().isKnown())
                 .toList();
         return all.stream()
-                .filter(it -> all.stream()
+                .filter(kept -> all.stream()
                                 .filter(other ->
-                                        other.card().needle().equals(it.card().needle()))
+                                        other.card().needle().equals(kept.card().needle()))
                                 .mapToInt(other ->
                                         other.card().rough() ? 0 : other.card().count())
                                 .sum()
                         == 0)
-                .map(it -> new Empty(
-                        it.id().toString(),
-                        Words.capital(it.card().words()),
-                        it.card().needle().code()))
+                .map(kept -> new Empty(
+                        kept.id().toString(),
+                        Words.capital(kept.card().words()),
+                        kept.card().needle().code()))
                 .toList();
     }
 }

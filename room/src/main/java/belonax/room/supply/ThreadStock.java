@@ -54,8 +54,8 @@ public class ThreadStock implements WorkLog.Consumable, Consequence {
 
     @Override
     public void takenBack(List<StoredEvent> taken) {
-        for (StoredEvent it : taken) {
-            it.as(Event.ThreadUsed.class).ifPresent(used -> {
+        for (StoredEvent stored : taken) {
+            stored.as(Event.ThreadUsed.class).ifPresent(used -> {
                 off(Spool.class, used.spool(), -used.above());
                 off(WoundBobbin.class, used.bobbin(), -used.below());
             });
@@ -65,20 +65,20 @@ public class ThreadStock implements WorkLog.Consumable, Consequence {
     /** Takes metres off a card that is still there; returns how many, which are fewer where fewer were on it. */
     private <T extends OnMetres<T>> double off(Class<T> type, @Nullable UUID id, double metres) {
         Optional<T> held =
-                Optional.ofNullable(id).flatMap(it -> drawer.hold(type, it)).map(Kept::card);
+                Optional.ofNullable(id).flatMap(uuid -> drawer.hold(type, uuid)).map(Kept::card);
         if (id == null || held.isEmpty()) {
             return 0;
         }
         double before = held.map(OnMetres::metresLeft).orElse(0.0);
         double taken = Math.min(before, metres);
-        drawer.change(type, id, it -> it.withMetresLeft(before - taken));
+        drawer.change(type, id, onMetres -> onMetres.withMetresLeft(before - taken));
         return taken;
     }
 
     private Optional<Kept<Spool>> spool(TableWork work) {
         return Optional.ofNullable(work.top().spool())
-                .flatMap(it -> drawer.find(Spool.class, it))
-                .filter(it -> it.card().metresLeft() != null);
+                .flatMap(id -> drawer.find(Spool.class, id))
+                .filter(kept -> kept.card().metresLeft() != null);
     }
 
     /** The bobbin that is sewn off: the first that was wound from the spool that lies on the table for it. */
@@ -87,8 +87,8 @@ public class ThreadStock implements WorkLog.Consumable, Consequence {
         return from == null
                 ? Optional.empty()
                 : drawer.all(WoundBobbin.class).stream()
-                        .filter(it ->
-                                from.equals(it.card().spool()) && it.card().metresLeft() != null)
+                        .filter(kept ->
+                                from.equals(kept.card().spool()) && kept.card().metresLeft() != null)
                         .findFirst();
     }
 
@@ -110,12 +110,12 @@ public class ThreadStock implements WorkLog.Consumable, Consequence {
     @Transactional(readOnly = true)
     public Left left(MachineCard machine, TableWork work, double runningMinutes) {
         ThreadUse use = work.use();
-        Double spool = spool(work).map(it -> it.card().metresLeft()).orElse(null);
+        Double spool = spool(work).map(kept -> kept.card().metresLeft()).orElse(null);
         Optional<WoundBobbin> wound = bobbin(work).map(Kept::card);
         Double bobbin = wound.map(WoundBobbin::metresLeft).orElse(null);
         String misfit = wound.filter(any -> machine.machine().bobbin() != BobbinKind.NONE)
-                .flatMap(it -> machine.fit(it.bobbinClass(), it.material()))
-                .filter(it -> !it.fits())
+                .flatMap(woundBobbin -> machine.fit(woundBobbin.bobbinClass(), woundBobbin.material()))
+                .filter(bobbinFit -> !bobbinFit.fits())
                 .map(BobbinFit::words)
                 .orElse(null);
         if (use == null) {

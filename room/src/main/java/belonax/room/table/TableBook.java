@@ -56,7 +56,8 @@ public class TableBook {
     public List<Lay> since(String machineId, Instant from) {
         List<StoredEvent> laid = events.laidSince(machineId, from);
         return laid.stream()
-                .flatMap(it -> it.as(Event.Laid.class).stream().map(laidThen -> new Lay(it.at(), laidThen.work())))
+                .flatMap(stored ->
+                        stored.as(Event.Laid.class).stream().map(laidThen -> new Lay(stored.at(), laidThen.work())))
                 .toList();
     }
 

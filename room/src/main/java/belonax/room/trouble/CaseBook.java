@@ -34,9 +34,9 @@ public class CaseBook {
     /** Returns how often each check found something on a machine that was put right. */
     public Map<CheckId, Integer> cures(String machineId) {
         Map<CheckId, Integer> cures = new TreeMap<>();
-        for (Kept<MendCase> it : of(machineId)) {
-            it.card().checks(Result.CURED).forEach(check -> cures.merge(check, 1, Integer::sum));
-            it.card().checks(Result.STILL).forEach(check -> cures.merge(check, 1, Integer::sum));
+        for (Kept<MendCase> kept : of(machineId)) {
+            kept.card().checks(Result.CURED).forEach(check -> cures.merge(check, 1, Integer::sum));
+            kept.card().checks(Result.STILL).forEach(check -> cures.merge(check, 1, Integer::sum));
         }
         return cures;
     }

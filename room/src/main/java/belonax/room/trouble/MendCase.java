@@ -117,13 +117,13 @@ public record MendCase(
 
     /** Tells whether one of its answers was recorded with this action. */
     boolean hasStepOf(UUID action) {
-        return steps.stream().anyMatch(it -> action.equals(it.action()));
+        return steps.stream().anyMatch(step -> action.equals(step.action()));
     }
 
     /** Returns the case without the answer that was recorded with this action; a cure that is gone leaves it open. */
     MendCase withoutStepOf(UUID action) {
         List<Step> left =
-                steps.stream().filter(it -> !action.equals(it.action())).toList();
+                steps.stream().filter(step -> !action.equals(step.action())).toList();
         return with(left, state == State.CURED ? State.OPEN : state);
     }
 
@@ -149,7 +149,7 @@ public record MendCase(
     /** Returns the checks that came to this, by their ids. */
     public List<CheckId> checks(Result result) {
         return steps.stream()
-                .filter(it -> it.result() == result)
+                .filter(step -> step.result() == result)
                 .map(Step::check)
                 .toList();
     }

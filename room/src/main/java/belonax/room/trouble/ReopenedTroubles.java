@@ -22,19 +22,21 @@ class ReopenedTroubles implements Consequence {
 
     @Override
     public void takenBack(List<StoredEvent> taken) {
-        for (StoredEvent it : taken) {
-            it.as(Event.Cured.class).map(Event.Cured::machine).ifPresent(machine -> reopen(machine, it.actionId()));
+        for (StoredEvent stored : taken) {
+            stored.as(Event.Cured.class)
+                    .map(Event.Cured::machine)
+                    .ifPresent(machine -> reopen(machine, stored.actionId()));
         }
     }
 
     /** Where another trouble is open meanwhile, this one waits aside. */
     private void reopen(String machineId, UUID action) {
-        for (Kept<MendCase> it : cases.of(machineId)) {
-            if (it.card().hasStepOf(action)) {
+        for (Kept<MendCase> kept : cases.of(machineId)) {
+            if (kept.card().hasStepOf(action)) {
                 boolean another = cases.open(machineId)
-                        .filter(open -> !open.id().equals(it.id()))
+                        .filter(open -> !open.id().equals(kept.id()))
                         .isPresent();
-                drawer.change(MendCase.class, it.id(), trouble -> {
+                drawer.change(MendCase.class, kept.id(), trouble -> {
                     MendCase without = trouble.withoutStepOf(action);
                     return another ? without.aside() : without;
                 });

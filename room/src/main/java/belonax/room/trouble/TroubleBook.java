@@ -114,7 +114,7 @@ public class TroubleBook {
     public UUID begin(MendCase trouble, Optional<TableWork> work) {
         room.hold(trouble.machineId());
         timer.pauseFor(trouble.machineId());
-        work.ifPresent(it -> table.lay(ids.get(), trouble.machineId(), it));
+        work.ifPresent(tableWork -> table.lay(ids.get(), trouble.machineId(), tableWork));
         putOpenAside(trouble.machineId(), Optional.empty());
         return drawer.add(trouble).card();
     }
@@ -127,11 +127,11 @@ public class TroubleBook {
      */
     @UseCase
     public void glanced(UUID id, int revision, Map<Glance, Look> seen, @Nullable Double dial) {
-        change(id, revision, it -> {
+        change(id, revision, mendCase -> {
             if (dial != null) {
-                room.find(it.machineId()).orElseThrow().machine().dial().check(dial);
+                room.find(mendCase.machineId()).orElseThrow().machine().dial().check(dial);
             }
-            return it.glanced(seen, dial);
+            return mendCase.glanced(seen, dial);
         });
     }
 
@@ -143,14 +143,14 @@ public class TroubleBook {
      */
     @UseCase
     public void answer(UUID id, int revision, Answer answer) {
-        change(id, revision, it -> answered(it, answer));
+        change(id, revision, mendCase -> answered(mendCase, answer));
     }
 
     /** Writes down that none of these checks found anything: they were made on one tour. */
     @UseCase
     public void foundNothing(UUID id, int revision, List<CheckId> tour) {
-        change(id, revision, it -> {
-            MendCase after = it;
+        change(id, revision, mendCase -> {
+            MendCase after = mendCase;
             for (CheckId check : tour) {
                 after = answered(
                         after,
@@ -177,9 +177,9 @@ public class TroubleBook {
     /** Goes on with a trouble that was put aside; one that is open on the machine is put aside for it. */
     @UseCase
     public void resume(UUID id, int revision) {
-        change(id, revision, it -> {
-            putOpenAside(it.machineId(), Optional.of(id));
-            return it.resumed();
+        change(id, revision, mendCase -> {
+            putOpenAside(mendCase.machineId(), Optional.of(id));
+            return mendCase.resumed();
         });
     }
 
@@ -192,25 +192,25 @@ public class TroubleBook {
     private void putOpenAside(String machineId, Optional<UUID> butNot) {
         cases.open(machineId)
                 .map(Kept::id)
-                .filter(it -> !butNot.equals(Optional.of(it)))
-                .ifPresent(it -> drawer.change(MendCase.class, it, MendCase::aside));
+                .filter(id -> !butNot.equals(Optional.of(id)))
+                .ifPresent(id -> drawer.change(MendCase.class, id, MendCase::aside));
     }
 
-    private MendCase answered(MendCase it, Answer answer) {
+    private MendCase answered(MendCase mendCase, Answer answer) {
         Check check = finder.table().check(answer.check());
         Result result = answer.result();
         boolean found = result == Result.CURED || result == Result.STILL;
         UUID action = ids.get();
         if (found) {
-            putRight(action, it.machineId(), check, answer);
+            putRight(action, mendCase.machineId(), check, answer);
         }
         boolean takesNeedles = Records.of(check) == Records.NEEDLE && result != Result.CANNOT;
         if (result == Result.CURED && !takesNeedles) {
-            notes.explained(action, it.machineId());
+            notes.explained(action, mendCase.machineId());
         }
-        boolean changed =
-                takesNeedles && needleChanged(action, it, found && check.onRecord() == OnRecord.NEEDLE_FAILED, answer);
-        return it.after(new Step(
+        boolean changed = takesNeedles
+                && needleChanged(action, mendCase, found && check.onRecord() == OnRecord.NEEDLE_FAILED, answer);
+        return mendCase.after(new Step(
                 check.id(),
                 check.title(),
                 result,
@@ -233,11 +233,11 @@ public class TroubleBook {
         }
     }
 
-    private boolean needleChanged(UUID action, MendCase it, boolean failed, Answer answer) {
+    private boolean needleChanged(UUID action, MendCase mendCase, boolean failed, Answer answer) {
         if (answer.in().isEmpty()) {
             return false;
         }
-        MachineNow.Place place = room.find(it.machineId()).orElseThrow().placeAskedAbout();
+        MachineNow.Place place = room.find(mendCase.machineId()).orElseThrow().placeAskedAbout();
         Optional<UUID> old = place.fitted().map(MachineNow.Fitted::needleId);
         if (!old.equals(answer.seen())) {
             throw new ChangedMeanwhile("The needle was changed in another window.");
@@ -245,12 +245,12 @@ public class TroubleBook {
         supply.change(
                 action,
                 new Change(
-                        it.machineId(),
+                        mendCase.machineId(),
                         place.number(),
                         old,
                         answer.in().get(),
                         failed ? Disposal.JAR : Disposal.PARK,
-                        "beside " + it.machineName(),
+                        "beside " + mendCase.machineName(),
                         failed,
                         Optional.empty()));
         return true;
@@ -259,8 +259,9 @@ public class TroubleBook {
     private @Nullable UUID spoolMarked(Answer answer) {
         LocalDate today = LocalDate.now(clock);
         return answer.spool()
-                .flatMap(it -> drawer.hold(Spool.class, it))
-                .map(it -> drawer.change(Spool.class, it.id(), spool -> spool.snapped(SnapResult.PARTS_AT_ONCE, today))
+                .flatMap(id -> drawer.hold(Spool.class, id))
+                .map(kept -> drawer.change(
+                                Spool.class, kept.id(), spool -> spool.snapped(SnapResult.PARTS_AT_ONCE, today))
                         .change())
                 .orElse(null);
     }

@@ -97,9 +97,9 @@ class CopiesTest {
         copies.daily();
         assertThat(copies.trouble()).isEmpty();
         List<MachineNow> machines = room.machines();
-        assertThat(copies.all()).filteredOn(it -> it.why() == Why.DAILY).hasSize(1);
+        assertThat(copies.all()).filteredOn(copy -> copy.why() == Why.DAILY).hasSize(1);
         Copy daily = copies.all().stream()
-                .filter(it -> it.why() == Why.DAILY)
+                .filter(copy -> copy.why() == Why.DAILY)
                 .findFirst()
                 .orElseThrow();
         assertThat(daily.holds().words()).contains("4 machines", " picture");
@@ -128,7 +128,7 @@ class CopiesTest {
                         pictured.change(cloth.id(), cloth.revision(), cloth.card(), Optional.of(pictures.read(wide()))))
                 .isInstanceOf(ChangedMeanwhile.class);
         Picture other = pictures.read(wide());
-        assertThatThrownBy(() -> transactions.executeWithoutResult(it -> {
+        assertThatThrownBy(() -> transactions.executeWithoutResult(status -> {
                     pictures.keep(cloth.id(), other);
                     pictures.keep(NOBODY, other);
                     throw new IllegalStateException("The commit never came.");
@@ -186,8 +186,8 @@ class CopiesTest {
         byte[] whole = Files.readAllBytes(document);
         List<Kept<Swatch>> cloths = drawer.all(Swatch.class);
 
-        for (byte[] it : List.of(new byte[0], new byte[whole.length], Arrays.copyOf(whole, whole.length / 2))) {
-            Files.write(document, it);
+        for (byte[] values : List.of(new byte[0], new byte[whole.length], Arrays.copyOf(whole, whole.length / 2))) {
+            Files.write(document, values);
             assertThatThrownBy(() -> copies.goBack(copy.name()))
                     .isInstanceOf(BadInput.class)
                     .hasMessageContaining("That copy is damaged");
@@ -219,8 +219,8 @@ class CopiesTest {
             for (int i = 0; i < 4; i++) {
                 copies.goBack(copy.name());
             }
-            for (Future<?> it : all) {
-                it.get();
+            for (Future<?> future : all) {
+                future.get();
             }
         }
         assertThat(put.get()).isPositive();

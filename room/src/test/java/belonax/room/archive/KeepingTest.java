@@ -28,11 +28,11 @@ class KeepingTest {
         assertThat(kept).hasSizeBetween(19, 23);
         LocalDate today = NOW.atZone(HERE).toLocalDate();
         for (int day = 0; day < 7; day++) {
-            LocalDate it = today.minusDays(day);
+            LocalDate localDate = today.minusDays(day);
             assertThat(kept)
-                    .anyMatch(copy -> copy.madeAt().atZone(HERE).toLocalDate().equals(it));
+                    .anyMatch(copy -> copy.madeAt().atZone(HERE).toLocalDate().equals(localDate));
         }
-        assertThat(kept).anyMatch(it -> it.madeAt().isBefore(NOW.minus(325, ChronoUnit.DAYS)));
+        assertThat(kept).anyMatch(otherCopy -> otherCopy.madeAt().isBefore(NOW.minus(325, ChronoUnit.DAYS)));
     }
 
     @Test
@@ -47,7 +47,7 @@ class KeepingTest {
 
         assertThat(Keeping.goes(all, NOW, HERE))
                 .isNotEmpty()
-                .allMatch(it -> it.madeAt().isBefore(NOW.minus(7, ChronoUnit.DAYS)));
+                .allMatch(otherCopy -> otherCopy.madeAt().isBefore(NOW.minus(7, ChronoUnit.DAYS)));
     }
 
     private static Copy copy(Instant at, Why why) {

@@ -122,7 +122,7 @@ class BalanceOpinionTest {
         UUID id = balances.begin(run(9.0), Optional.empty());
 
         assertThat(opinion(id).foundDial())
-                .hasValueSatisfying(it -> assertThat(it).endsWith("."));
+                .hasValueSatisfying(text -> assertThat(text).endsWith("."));
     }
 
     @Test
@@ -138,10 +138,10 @@ class BalanceOpinionTest {
         }
         balances.end(id, kept(id).revision());
 
-        assertThat(opinion(id).truth()).hasValueSatisfying(it -> {
-            assertThat(it.from()).isLessThanOrEqualTo(it.to());
-            assertThat(it.sure()).isBetween(1, 12);
-            assertThat(it.shown()).hasSameSizeAs(kept(id).card().strips());
+        assertThat(opinion(id).truth()).hasValueSatisfying(truth -> {
+            assertThat(truth.from()).isLessThanOrEqualTo(truth.to());
+            assertThat(truth.sure()).isBetween(1, 12);
+            assertThat(truth.shown()).hasSameSizeAs(kept(id).card().strips());
         });
     }
 
@@ -152,14 +152,14 @@ class BalanceOpinionTest {
         assertThat(pulls.of("heron").get(0).it().bobbinCase()).isEqualTo("its own case");
         assertThat(pulls.asks(heron(), POLYESTER_25)).isEmpty();
         assertThat(pulls.asks(heron(), SewingThread.spunPolyester(60)))
-                .hasValueSatisfying(it -> assertThat(it).startsWith("Another thread is on the bobbin now"));
+                .hasValueSatisfying(text -> assertThat(text).startsWith("Another thread is on the bobbin now"));
 
         clock.forward(Duration.ofDays(1));
         assertThat(pulls.asks(heron(), POLYESTER_25)).contains("A new sitting: test the bobbin's pull, as you chose.");
 
         undo.undo(action);
         assertThat(pulls.of("heron"))
-                .noneMatch(it ->
-                        it.it().bobbinCase().equals("its own case") && it.on().equals(LocalDate.of(2026, 11, 25)));
+                .noneMatch(tested -> tested.it().bobbinCase().equals("its own case")
+                        && tested.on().equals(LocalDate.of(2026, 11, 25)));
     }
 }

@@ -73,7 +73,7 @@ class SamplerTest {
         balanced(GAUZE, 4.25);
 
         assertThat(sampler.proven(run(GAUZE)))
-                .hasValueSatisfying(it -> assertThat(it.dial()).isEqualTo(4.25));
+                .hasValueSatisfying(balanceRun -> assertThat(balanceRun.dial()).isEqualTo(4.25));
         assertThat(sampler.proven(run(setup("double-gauze", 3, 25)))).isEmpty();
         assertThat(sampler.proven(run(setup("double-gauze", 2, 40)))).isEmpty();
         assertThat(sampler.proven(run(setup("flannel", 2, 25)))).isEmpty();
@@ -89,9 +89,9 @@ class SamplerTest {
 
         assertThat(sampler.provenNeedles("badger", "double-gauze"))
                 .singleElement()
-                .satisfies(it -> {
-                    assertThat(it).extracting(Proven::type).isEqualTo(NeedleType.UNIVERSAL);
-                    assertThat(it.size()).isEqualTo(NeedleSize.NM_80);
+                .satisfies(proven -> {
+                    assertThat(proven).extracting(Proven::type).isEqualTo(NeedleType.UNIVERSAL);
+                    assertThat(proven.size()).isEqualTo(NeedleSize.NM_80);
                 });
         assertThat(sampler.provenNeedles("heron", "double-gauze")).isEmpty();
     }
@@ -115,7 +115,7 @@ class SamplerTest {
         UUID second = balances.begin(run(setup("flannel", 2, 25)), Optional.empty());
 
         assertThat(sampler.open("badger"))
-                .hasValueSatisfying(it -> assertThat(it.id()).isEqualTo(second));
+                .hasValueSatisfying(kept -> assertThat(kept.id()).isEqualTo(second));
         assertThat(drawer.get(BalanceRun.class, first).card().isOpen()).isFalse();
     }
 
@@ -128,9 +128,9 @@ class SamplerTest {
         balances.read(id, 1, new Reading(Optional.of(strip), 4, TopFace.CLEAN, Underside.DOTS, List.of()));
         assertThat(drawer.get(BalanceRun.class, id).card().strips())
                 .singleElement()
-                .satisfies(it -> {
-                    assertThat(it.id()).isEqualTo(strip);
-                    assertThat(it.underside()).isEqualTo(Underside.DOTS);
+                .satisfies(stripKept -> {
+                    assertThat(stripKept.id()).isEqualTo(strip);
+                    assertThat(stripKept.underside()).isEqualTo(Underside.DOTS);
                 });
         assertThatThrownBy(() -> balances.drop(id, 1, strip)).isInstanceOf(ChangedMeanwhile.class);
 
@@ -144,7 +144,7 @@ class SamplerTest {
         balanced(GAUZE, 4.5);
 
         assertThat(sampler.search("badger gauze"))
-                .extracting(it -> it.card().dial())
+                .extracting(kept -> kept.card().dial())
                 .containsExactly(4.5, 4.25);
         assertThat(sampler.search("badger thimble")).isEmpty();
     }

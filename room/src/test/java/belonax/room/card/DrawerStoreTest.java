@@ -30,16 +30,16 @@ class DrawerStoreTest {
         DrawerStore.Done added = drawer.add(packet(5));
         drawer.add(Swatch.of(ClothCatalogue.standard().get("swim-knit"), "ochre acrobat"));
 
-        assertThat(drawer.search(Packet.class, "wing 120")).singleElement().satisfies(it -> {
-            assertThat(it.id()).isEqualTo(added.card());
-            assertThat(it.card()).isEqualTo(packet(5));
+        assertThat(drawer.search(Packet.class, "wing 120")).singleElement().satisfies(kept -> {
+            assertThat(kept.id()).isEqualTo(added.card());
+            assertThat(kept.card()).isEqualTo(packet(5));
         });
         assertThat(drawer.search(Swatch.class, "  KNIT ochre ")).hasSize(1);
         assertThat(drawer.search(Swatch.class, "knit ochre navy")).isEmpty();
 
         drawer.change(added.card(), 0, packet(4));
         assertThat(drawer.find(Packet.class, added.card()))
-                .hasValueSatisfying(it -> assertThat(it.card().count()).isEqualTo(4));
+                .hasValueSatisfying(kept -> assertThat(kept.card().count()).isEqualTo(4));
         drawer.remove(added.card(), 1);
         assertThat(drawer.find(Packet.class, added.card())).isEmpty();
         assertThat(drawer.find(Swatch.class, added.card())).isEmpty();
@@ -76,13 +76,13 @@ class DrawerStoreTest {
             }
             List<Kept<Packet>> before = drawer.all(Packet.class);
 
-            Kept<Packet> it = before.get(random.nextInt(before.size()));
+            Kept<Packet> otherKept = before.get(random.nextInt(before.size()));
             UUID change = switch (random.nextInt(3)) {
                 case 0 -> drawer.add(packet(9)).change();
                 case 1 ->
-                    drawer.change(it.id(), it.revision(), packet(random.nextInt(400)))
+                    drawer.change(otherKept.id(), otherKept.revision(), packet(random.nextInt(400)))
                             .change();
-                default -> drawer.remove(it.id(), it.revision()).change();
+                default -> drawer.remove(otherKept.id(), otherKept.revision()).change();
             };
             drawer.undo(change);
             drawer.undo(change);

@@ -37,9 +37,9 @@ class EventKindTest {
         try (InputStream in = EventKindTest.class.getResourceAsStream("kept-events.txt")) {
             return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
-                    .filter(it -> !it.isBlank() && !it.startsWith("#"))
-                    .map(it -> it.split(" \\| "))
-                    .map(it -> Arguments.of(EventKind.valueOf(it[0]), it[1], it[2]))
+                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                    .map(line -> line.split(" \\| "))
+                    .map(values -> Arguments.of(EventKind.valueOf(values[0]), values[1], values[2]))
                     .toList();
         }
     }
@@ -56,7 +56,8 @@ class EventKindTest {
 
     @Test
     void every_kind_has_a_record_of_its_own_and_a_sample() throws IOException {
-        Set<Object> sampled = samples().stream().map(it -> it.get()[0]).collect(Collectors.toSet());
+        Set<Object> sampled =
+                samples().stream().map(arguments -> arguments.get()[0]).collect(Collectors.toSet());
 
         assertThat(Stream.of(EventKind.values()).map(EventKind::type)).containsExactlyInAnyOrder(eventTypes());
         assertThat(sampled).containsExactlyInAnyOrder((Object[]) EventKind.values());
@@ -65,7 +66,7 @@ class EventKindTest {
     @SuppressWarnings("unchecked")
     private static Class<? extends Event>[] eventTypes() {
         return Stream.of(Event.class.getPermittedSubclasses())
-                .filter(it -> it != Event.Unreadable.class)
+                .filter(type -> type != Event.Unreadable.class)
                 .toArray(Class[]::new);
     }
 
@@ -73,9 +74,9 @@ class EventKindTest {
         try (InputStream in = EventKindTest.class.getResourceAsStream("column-events.txt")) {
             return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
-                    .filter(it -> !it.isBlank() && !it.startsWith("#"))
-                    .map(it -> it.split(" => "))
-                    .map(it -> Arguments.of(it[0], it[1]))
+                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                    .map(line -> line.split(" => "))
+                    .map(values -> Arguments.of(values[0], values[1]))
                     .toList();
         }
     }

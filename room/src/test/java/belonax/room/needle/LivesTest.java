@@ -128,8 +128,8 @@ class LivesTest {
     void whatIsKeptBesideTheEventsFollowsFromThem() {
         List<NeedleRecord> needles = book.last(500);
         List<MachineNow> machines = room.machines();
-        needles.forEach(it -> projection.refresh(it.id()));
-        machines.forEach(it -> minutes.refresh(it.id()));
+        needles.forEach(needleRecord -> projection.refresh(needleRecord.id()));
+        machines.forEach(machineNow -> minutes.refresh(machineNow.id()));
         assertThat(book.last(500)).containsExactlyInAnyOrderElementsOf(needles);
         assertThat(room.machines())
                 .usingRecursiveComparison()
@@ -147,7 +147,8 @@ class LivesTest {
 
         assertThat(hours("heron")).isCloseTo(before + 1.5, within(1e-9));
         assertThat(room.find("sparrow").orElseThrow().places())
-                .allMatch(it -> Math.abs(it.fitted().orElseThrow().needle().effectiveHours() - 3.65) < 1e-9);
+                .allMatch(
+                        place -> Math.abs(place.fitted().orElseThrow().needle().effectiveHours() - 3.65) < 1e-9);
         assertThat(care.plan("heron").hoursSinceCleaning()).isCloseTo(uncleaned + 1, within(1e-9));
         undo.undo(action);
         assertThat(hours("heron")).isCloseTo(before, within(1e-9));
@@ -241,7 +242,7 @@ class LivesTest {
 
     private List<String> told(UUID action) {
         return events.findByActionIdOrderBySeq(action).stream()
-                .map(it -> it.event().words(NAMED))
+                .map(stored -> stored.event().words(NAMED))
                 .toList();
     }
 
@@ -260,11 +261,11 @@ class LivesTest {
                 Optional.empty());
 
         assertThat(book.in(NeedleState.PARKED, 50))
-                .filteredOn(it -> it.id().equals(old.needleId()))
+                .filteredOn(needleRecord -> needleRecord.id().equals(old.needleId()))
                 .singleElement()
-                .satisfies(it -> {
-                    assertThat(it.keptAt()).isEqualTo("felt card, row 2");
-                    assertThat(it.effectiveHours()).isEqualTo(2.6);
+                .satisfies(needleRecord -> {
+                    assertThat(needleRecord.keptAt()).isEqualTo("felt card, row 2");
+                    assertThat(needleRecord.effectiveHours()).isEqualTo(2.6);
                 });
         book.putBackIn("heron", 0, old.needleId());
         assertThat(fitted("heron").needleId()).isEqualTo(old.needleId());
@@ -383,7 +384,7 @@ class LivesTest {
     @Test
     void care_that_was_done_starts_anew_and_what_was_put_off_is_quiet_for_a_week() {
         assertThat(care.plan("heron").of(machine("heron")))
-                .filteredOn(it -> it.kind() == CareKind.CLEAN)
+                .filteredOn(due -> due.kind() == CareKind.CLEAN)
                 .allMatch(CarePlan.Due::isDue);
         care.done("heron", CareKind.CLEAN);
         assertThat(care.plan("heron").hoursSinceCleaning()).isZero();
@@ -478,8 +479,8 @@ class LivesTest {
         while (!actions.isEmpty()) {
             undo.undo(actions.remove(random.nextInt(actions.size())));
             List<UUID> fitted = room.machines().stream()
-                    .flatMap(it -> it.places().stream())
-                    .flatMap(it -> it.fitted().stream())
+                    .flatMap(machineNow -> machineNow.places().stream())
+                    .flatMap(place -> place.fitted().stream())
                     .map(MachineNow.Fitted::needleId)
                     .toList();
             assertThat(fitted).doesNotHaveDuplicates();
@@ -543,7 +544,7 @@ class LivesTest {
         UUID big = notes.projectBegun("sparrow", true);
 
         assertThat(room.find("sparrow").orElseThrow().places())
-                .allSatisfy(it -> assertThat(record(it))
+                .allSatisfy(place -> assertThat(record(place))
                         .extracting("projects", "bigProjects")
                         .containsExactly(2, 1));
         undo.undo(big);

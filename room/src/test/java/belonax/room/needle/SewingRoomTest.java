@@ -34,11 +34,11 @@ class SewingRoomTest {
     @Test
     void the_demo_has_four_machines_and_an_overlocker_with_two_needles() {
         assertThat(room.machines())
-                .extracting(it -> it.machine().name())
+                .extracting(machineNow -> machineNow.machine().name())
                 .containsExactly("Heron", "Badger", "Old Tin", "Sparrow");
         assertThat(machine("sparrow").places())
                 .hasSize(2)
-                .allMatch(it -> it.fitted().isPresent());
+                .allMatch(place -> place.fitted().isPresent());
         assertThat(machine("heron").fitted().orElseThrow().needle().effectiveHours())
                 .isEqualTo(2.6);
     }

@@ -65,7 +65,8 @@ class ProjectTest {
 
         assertThat(turned.get("s1").pinned()).containsExactly("s2");
         assertThat(turned.get("s2").pinned()).isEmpty();
-        assertThat(turned.unpinned().steps()).allMatch(it -> it.pinned().isEmpty());
+        assertThat(turned.unpinned().steps())
+                .allMatch(projectStep -> projectStep.pinned().isEmpty());
     }
 
     @Test
@@ -85,22 +86,23 @@ class ProjectTest {
     })
     void a_project_that_cannot_be_is_refused(String name, int minutes, String field, String told) {
         assertThatThrownBy(() -> new Project(name, List.of(), minutes, Set.of(), 0))
-                .isInstanceOfSatisfying(BadInput.class, it -> {
-                    assertThat(it.problems().get(0).field()).isEqualTo(field);
-                    assertThat(it.getMessage()).contains(told);
+                .isInstanceOfSatisfying(BadInput.class, badInput -> {
+                    assertThat(badInput.problems().get(0).field()).isEqualTo(field);
+                    assertThat(badInput.getMessage()).contains(told);
                 });
     }
 
     @Test
     void sixty_steps_can_be_open_and_those_that_are_done_do_not_count() {
-        List<ProjectStep> sixty =
-                IntStream.range(0, 60).mapToObj(it -> step("", "seam " + it)).toList();
+        List<ProjectStep> sixty = IntStream.range(0, 60)
+                .mapToObj(number -> step("", "seam " + number))
+                .toList();
         Project full = Project.named("banners").withAll(sixty);
 
         assertThatThrownBy(() -> full.with(step("", "one more")))
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("at most 60 steps");
-        assertThat(full.change("s1", it -> it.done(12))
+        assertThat(full.change("s1", projectStep -> projectStep.done(12))
                         .with(step("", "one more"))
                         .steps())
                 .hasSize(61);

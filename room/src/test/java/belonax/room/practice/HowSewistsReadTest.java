@@ -60,8 +60,8 @@ class HowSewistsReadTest {
     @Test
     void an_answer_counts_for_whoever_gave_it_once_and_not_when_it_is_taken_back() {
         Drill drill = LongStream.range(0, 100)
-                .mapToObj(it -> Drills.make(DrillId.of(DrillKind.STRIP, 0, it)))
-                .filter(it -> it.truly().equals(Optional.of(Reading.DOTS)))
+                .mapToObj(number -> Drills.make(DrillId.of(DrillKind.STRIP, 0, number)))
+                .filter(otherDrill -> otherDrill.truly().equals(Optional.of(Reading.DOTS)))
                 .findFirst()
                 .orElseThrow();
         int others = readers.of("").answers();

@@ -188,7 +188,8 @@ class TwoHandsTest {
 
         List<Answered> answers = all(() -> pressed(key, "the same", press));
 
-        assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(answers)
+                .allSatisfy(answered -> assertThat(answered.refusal()).isNull());
         assertThat(answers)
                 .extracting(Answered::value)
                 .containsOnly(answers.get(0).value());
@@ -208,7 +209,7 @@ class TwoHandsTest {
 
         List<Answered> added = all(() -> projects.add(project, step()));
 
-        assertThat(added).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(added).allSatisfy(answered -> assertThat(answered.refusal()).isNull());
         assertThat(projects.find(project).orElseThrow().card().steps())
                 .extracting(ProjectStep::id)
                 .doesNotHaveDuplicates()
@@ -221,14 +222,15 @@ class TwoHandsTest {
                         .change());
         onlyOne(project, revision -> projects.drop(project, revision, "s6"));
         List<Answered> written = all(() -> shopping.write(project, List.of("a spool", "needles")));
-        assertThat(written).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(written)
+                .allSatisfy(answered -> assertThat(answered.refusal()).isNull());
         assertThat(shopping.all())
-                .filteredOn(it -> it.card().project().equals(project))
+                .filteredOn(kept -> kept.card().project().equals(project))
                 .hasSize(1);
         int note = shopping.of(project).orElseThrow().revision();
         UUID noted = shopping.of(project).orElseThrow().id();
         assertThat(all(() -> shopping.bought(noted, note, "a spool")))
-                .filteredOn(it -> it.refusal() == null)
+                .filteredOn(answered -> answered.refusal() == null)
                 .hasSize(1);
         assertThat(projects.find(project).orElseThrow().card().steps())
                 .hasSize(HANDS - 1)
@@ -251,23 +253,27 @@ class TwoHandsTest {
         AtomicInteger choice = new AtomicInteger();
         List<Answered> answers = all(() -> practice.answer("Wren", drill, choice.getAndIncrement() % Drill.CHOICES));
 
-        assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(answers)
+                .allSatisfy(answered -> assertThat(answered.refusal()).isNull());
         assertThat(drawer.all(DrillAnswer.class))
-                .filteredOn(it -> it.card().reader().equals("Wren"))
+                .filteredOn(kept -> kept.card().reader().equals("Wren"))
                 .hasSize(1);
         List<PracticeBook.Given> given = answers.stream()
-                .map(it -> (PracticeBook.Given) Objects.requireNonNull(it.value()))
+                .map(answered -> (PracticeBook.Given) Objects.requireNonNull(answered.value()))
                 .toList();
         assertThat(given)
                 .extracting(PracticeBook.Given::answer)
                 .containsOnly(practice.find("Wren", drill).orElseThrow().answer());
-        return given.stream().flatMap(it -> it.change().stream()).findAny().orElseThrow();
+        return given.stream()
+                .flatMap(otherGiven -> otherGiven.change().stream())
+                .findAny()
+                .orElseThrow();
     }
 
     private void onlyOne(UUID project, Function<Integer, UUID> press) {
         int seen = projects.find(project).orElseThrow().revision();
         List<Answered> answers = all(() -> press.apply(seen));
-        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(answers).filteredOn(answered -> answered.refusal() == null).hasSize(1);
         UUID change = (UUID) answers.stream()
                 .map(Answered::value)
                 .filter(Objects::nonNull)
@@ -298,33 +304,34 @@ class TwoHandsTest {
             return "kept";
         });
 
-        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(answers).filteredOn(answered -> answered.refusal() == null).hasSize(1);
         assertThat(answers)
-                .filteredOn(it -> it.refusal() != null)
-                .allSatisfy(it -> assertThat(it.refusal()).isInstanceOf(ChangedMeanwhile.class));
+                .filteredOn(answered -> answered.refusal() != null)
+                .allSatisfy(answered -> assertThat(answered.refusal()).isInstanceOf(ChangedMeanwhile.class));
         assertThat(events("BALANCED")).isEqualTo(before + 1);
     }
 
     @Test
     void what_twenty_hands_sew_comes_off_spool_and_bobbin_once_each_and_goes_back_with_each() throws Exception {
         Kept<WoundBobbin> bobbin = drawer.all(WoundBobbin.class).stream()
-                .filter(it -> it.card().spool() != null)
+                .filter(kept -> kept.card().spool() != null)
                 .findFirst()
                 .orElseThrow();
         UUID spool = Objects.requireNonNull(bobbin.card().spool());
-        drawer.change(Spool.class, spool, it -> it.withMetresLeft(400));
-        drawer.change(WoundBobbin.class, bobbin.id(), it -> it.withMetresLeft(10));
+        drawer.change(Spool.class, spool, otherSpool -> otherSpool.withMetresLeft(400));
+        drawer.change(WoundBobbin.class, bobbin.id(), woundBobbin -> woundBobbin.withMetresLeft(10));
         TableWork off = TestWork.off(spool, 25);
         double each = Objects.requireNonNull(off.use()).topMetres(1);
 
         List<Answered> answers = all(() -> work.sewn("heron", 1, off));
 
-        assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
+        assertThat(answers)
+                .allSatisfy(answered -> assertThat(answered.refusal()).isNull());
         assertThat(metres(spool)).isCloseTo(400 - HANDS * each, within(1e-6));
         assertThat(drawer.get(WoundBobbin.class, bobbin.id()).card().metresLeft())
                 .isEqualTo(0);
-        for (Answered it : answers) {
-            undo.undo((UUID) Objects.requireNonNull(it.value()));
+        for (Answered answered : answers) {
+            undo.undo((UUID) Objects.requireNonNull(answered.value()));
         }
         assertThat(metres(spool)).isCloseTo(400, within(1e-6));
         assertThat(drawer.get(WoundBobbin.class, bobbin.id()).card().metresLeft())
@@ -344,7 +351,7 @@ class TwoHandsTest {
         List<Answered> answers = all(() -> work.stopTimer("heron", Optional.empty()));
 
         assertThat(answers)
-                .filteredOn(it -> !Optional.empty().equals(it.value()))
+                .filteredOn(answered -> !Optional.empty().equals(answered.value()))
                 .hasSize(1);
         assertThat(sewnMinutes("heron")).isCloseTo(before + 12, within(0.01));
     }
@@ -369,14 +376,15 @@ class TwoHandsTest {
             List<String> machines = List.of("heron", "badger", "old-tin");
 
             List<Answered> answers = together(machines.stream()
-                    .<Callable<?>>map(it -> {
-                        Optional<UUID> out = in(it);
+                    .<Callable<?>>map(machine -> {
+                        Optional<UUID> out = in(machine);
                         return () -> supply.change(new NeedleSupply.Change(
-                                it, 0, out, new NeedleSource.Opened(packet), Disposal.PARK, "card", false, WORK));
+                                machine, 0, out, new NeedleSource.Opened(packet), Disposal.PARK, "card", false, WORK));
                     })
                     .toList());
 
-            assertThat(answers).allSatisfy(it -> assertThat(it.refusal()).isNull());
+            assertThat(answers)
+                    .allSatisfy(answered -> assertThat(answered.refusal()).isNull());
             assertThat(count(packet)).isEqualTo(before - machines.size());
         }
     }
@@ -386,14 +394,14 @@ class TwoHandsTest {
         UUID packet = drawer.add(Packet.of(STRETCH_75, 1, false, "")).card();
 
         List<Answered> answers = together(Stream.of("heron", "badger", "old-tin")
-                .<Callable<?>>map(it -> {
-                    Optional<UUID> out = in(it);
+                .<Callable<?>>map(text -> {
+                    Optional<UUID> out = in(text);
                     return () -> supply.change(new NeedleSupply.Change(
-                            it, 0, out, new NeedleSource.Opened(packet), Disposal.PARK, "card", false, WORK));
+                            text, 0, out, new NeedleSource.Opened(packet), Disposal.PARK, "card", false, WORK));
                 })
                 .toList());
 
-        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(answers).filteredOn(answered -> answered.refusal() == null).hasSize(1);
         assertThat(count(packet)).isZero();
     }
 
@@ -411,15 +419,15 @@ class TwoHandsTest {
                 WORK));
 
         List<Answered> answers = together(Stream.of("heron", "badger", "old-tin")
-                .<Callable<?>>map(it -> () -> book.putBackIn(it, 0, needle))
+                .<Callable<?>>map(text -> () -> book.putBackIn(text, 0, needle))
                 .toList());
 
-        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(answers).filteredOn(answered -> answered.refusal() == null).hasSize(1);
         assertThat(answers)
-                .filteredOn(it -> it.refusal() != null)
-                .allSatisfy(it -> assertThat(it.refusal()).isInstanceOf(BadInput.class));
+                .filteredOn(answered -> answered.refusal() != null)
+                .allSatisfy(answered -> assertThat(answered.refusal()).isInstanceOf(BadInput.class));
         assertThat(room.machines().stream()
-                        .filter(it -> it.fitted().stream()
+                        .filter(machineNow -> machineNow.fitted().stream()
                                 .anyMatch(in -> in.needleId().equals(needle))))
                 .hasSize(1);
     }
@@ -506,7 +514,7 @@ class TwoHandsTest {
             return "recorded";
         });
 
-        assertThat(answers).filteredOn(it -> it.refusal() == null).hasSize(1);
+        assertThat(answers).filteredOn(answered -> answered.refusal() == null).hasSize(1);
         assertThat(events("CLEANED")).isEqualTo(before + 1);
         assertThat(drawer.find(MendCase.class, trouble).orElseThrow().card().steps())
                 .hasSize(1);
@@ -558,8 +566,9 @@ class TwoHandsTest {
         List<Answered> answers = together(mixed);
 
         assertThat(answers)
-                .allSatisfy(it -> assertThat(it.refusal() == null || it.refusal() instanceof ChangedMeanwhile)
-                        .as("%s", it.refusal())
+                .allSatisfy(answered -> assertThat(
+                                answered.refusal() == null || answered.refusal() instanceof ChangedMeanwhile)
+                        .as("%s", answered.refusal())
                         .isTrue());
         assertThat(sewnMinutes("heron")).isCloseTo(before + 5, within(0.01));
     }
@@ -571,11 +580,11 @@ class TwoHandsTest {
     private List<Answered> together(List<? extends Callable<?>> presses) {
         CountDownLatch go = new CountDownLatch(1);
         List<Future<Answered>> under = new ArrayList<>();
-        for (Callable<?> it : presses) {
+        for (Callable<?> callable : presses) {
             under.add(hands.submit(() -> {
                 go.await();
                 try {
-                    return new Answered(it.call(), null);
+                    return new Answered(callable.call(), null);
                 } catch (RuntimeException refusal) {
                     return new Answered(null, refusal);
                 }
@@ -585,9 +594,9 @@ class TwoHandsTest {
         return under.stream().map(TwoHandsTest::got).toList();
     }
 
-    private static Answered got(Future<Answered> it) {
+    private static Answered got(Future<Answered> future) {
         try {
-            return it.get(60, TimeUnit.SECONDS);
+            return future.get(60, TimeUnit.SECONDS);
         } catch (Exception e) {
             throw new AssertionError("A hand waits for ever", e);
         }

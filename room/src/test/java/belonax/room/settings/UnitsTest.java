@@ -64,9 +64,9 @@ class UnitsTest {
         assertThat(Units.IMPERIAL.toMetres(10)).isCloseTo(9.144, within(1e-9));
         assertThat(Units.IMPERIAL.toGrams(2)).isCloseTo(56.699, within(1e-9));
         assertThat(Units.IMPERIAL.gramsNumber(28.3495)).isEqualTo("1");
-        for (Units it : Units.values()) {
-            assertThat(it.words()).contains(it.weightUnit());
-            assertThat(it.swatchUnit() + it.longUnit() + it.scaleUnit() + it.shortUnit())
+        for (Units units : Units.values()) {
+            assertThat(units.words()).contains(units.weightUnit());
+            assertThat(units.swatchUnit() + units.longUnit() + units.scaleUnit() + units.shortUnit())
                     .doesNotContain(" ");
         }
     }

@@ -81,17 +81,17 @@ class SoundLogTest {
                 - before.fitted().orElseThrow().needle().effectiveHours();
         assertThat(hours).as("two minutes on denim count half as much again").isCloseTo(0.05, within(1e-9));
         List<Event> kept = events.findByActionIdOrderBySeq(action).stream()
-                .map(it -> it.event())
+                .map(stored -> stored.event())
                 .toList();
         assertThat(kept)
                 .hasAtLeastOneElementOfType(Event.Sewn.class)
                 .last()
-                .isInstanceOfSatisfying(Event.Heard.class, it -> {
-                    assertThat(it.perMinute()).isCloseTo(480, within(1e-9));
-                    assertThat(it.clockMinutes()).isEqualTo(5);
-                    assertThat(it.knock()).isEqualTo(KNOCK);
-                    assertThat(it.wear()).isEqualTo(Wear.DENIM_CANVAS);
-                    assertThat(it.on()).isEqualTo("2 layers of heavy denim, a seam");
+                .isInstanceOfSatisfying(Event.Heard.class, otherHeard -> {
+                    assertThat(otherHeard.perMinute()).isCloseTo(480, within(1e-9));
+                    assertThat(otherHeard.clockMinutes()).isEqualTo(5);
+                    assertThat(otherHeard.knock()).isEqualTo(KNOCK);
+                    assertThat(otherHeard.wear()).isEqualTo(Wear.DENIM_CANVAS);
+                    assertThat(otherHeard.on()).isEqualTo("2 layers of heavy denim, a seam");
                 });
 
         undo.undo(action);

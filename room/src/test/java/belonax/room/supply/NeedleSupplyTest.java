@@ -57,17 +57,17 @@ class NeedleSupplyTest {
     }
 
     private UUID packet(Needle needle, int count, boolean rough) {
-        Packet it = Packet.of(needle, count, false, "");
+        Packet packet = Packet.of(needle, count, false, "");
         return drawer.add(new Packet(
-                        it.system(),
-                        it.type(),
-                        it.nm(),
-                        it.spacingMm(),
-                        it.point(),
-                        it.count(),
-                        it.coated(),
-                        it.note(),
-                        it.letters(),
+                        packet.system(),
+                        packet.type(),
+                        packet.nm(),
+                        packet.spacingMm(),
+                        packet.point(),
+                        packet.count(),
+                        packet.coated(),
+                        packet.note(),
+                        packet.letters(),
                         rough))
                 .card();
     }
@@ -111,7 +111,7 @@ class NeedleSupplyTest {
     @Test
     void a_parked_needle_goes_back_in_with_the_hours_it_had() {
         NeedleRecord parked = book.lyingAbout(10).stream()
-                .filter(it -> it.needle().type() == NeedleType.STRETCH)
+                .filter(needleRecord -> needleRecord.needle().type() == NeedleType.STRETCH)
                 .findFirst()
                 .orElseThrow();
 
@@ -119,7 +119,8 @@ class NeedleSupplyTest {
 
         assertThat(inHeron()).isEqualTo(parked.id());
         assertThat(heron().fitted().orElseThrow().needle().effectiveHours()).isEqualTo(parked.effectiveHours());
-        assertThat(book.lyingAbout(50)).noneMatch(it -> it.id().equals(parked.id()));
+        assertThat(book.lyingAbout(50))
+                .noneMatch(needleRecord -> needleRecord.id().equals(parked.id()));
     }
 
     @Test
@@ -159,7 +160,8 @@ class NeedleSupplyTest {
         assertThat(heron().table().orElseThrow().words()).contains("lawn");
         undo.undo(action);
         assertThat(left(packet)).isEqualTo(2);
-        assertThat(heron().table().map(it -> it.words().contains("lawn"))).isNotEqualTo(Optional.of(true));
+        assertThat(heron().table().map(tableWork -> tableWork.words().contains("lawn")))
+                .isNotEqualTo(Optional.of(true));
     }
 
     @Test
@@ -171,7 +173,7 @@ class NeedleSupplyTest {
         assertThat(heron.parked()).isNotEmpty();
         assertThat(heron.packets())
                 .extracting(Choice::words)
-                .allMatch(it -> it.endsWith("left") || it.endsWith("rough eyes"));
+                .allMatch(text -> text.endsWith("left") || text.endsWith("rough eyes"));
         assertThat(sparrow.parked())
                 .extracting(Choice::words)
                 .noneMatch(heron.parked().stream().map(Choice::words).toList()::contains);
@@ -187,7 +189,7 @@ class NeedleSupplyTest {
 
         assertThat(supply.choices(heron(), 0).packets())
                 .extracting(Choice::words)
-                .anySatisfy(it -> assertThat(it).contains("wing 100/16").endsWith("3 left, rough eyes"));
+                .anySatisfy(text -> assertThat(text).contains("wing 100/16").endsWith("3 left, rough eyes"));
         assertThat(supply.atHand()).extracting(AtHand::needle).doesNotContain(WING_100);
     }
 
@@ -197,7 +199,7 @@ class NeedleSupplyTest {
         packet(WING_100, 4, false);
 
         assertThat(supply.atHand())
-                .filteredOn(it -> it.needle().equals(WING_100))
+                .filteredOn(atHand -> atHand.needle().equals(WING_100))
                 .singleElement()
                 .returns(7, AtHand::inPackets)
                 .returns(Optional.empty(), AtHand::parked);

@@ -43,7 +43,7 @@ class ThreadStockTest {
     private UUID spool(double metres) {
         Spool like = drawer.all(Spool.class).stream()
                 .map(Kept::card)
-                .filter(it -> it.metresLeft() != null)
+                .filter(spool -> spool.metresLeft() != null)
                 .findFirst()
                 .orElseThrow();
         return drawer.add(like.withMetresLeft(metres)).card();
@@ -99,22 +99,22 @@ class ThreadStockTest {
         drawer.change(
                 Spool.class,
                 spool,
-                it -> new Spool(
-                        it.colour(),
-                        it.label(),
-                        it.tex(),
-                        it.fibre(),
-                        it.build(),
+                otherSpool -> new Spool(
+                        otherSpool.colour(),
+                        otherSpool.label(),
+                        otherSpool.tex(),
+                        otherSpool.fibre(),
+                        otherSpool.build(),
                         null,
-                        it.boughtYear(),
-                        it.quality(),
-                        it.keptInSun(),
-                        it.winding(),
-                        it.noteType(),
-                        it.noteNm(),
-                        it.snap(),
-                        it.snappedOn(),
-                        it.note()));
+                        otherSpool.boughtYear(),
+                        otherSpool.quality(),
+                        otherSpool.keptInSun(),
+                        otherSpool.winding(),
+                        otherSpool.noteType(),
+                        otherSpool.noteNm(),
+                        otherSpool.snap(),
+                        otherSpool.snappedOn(),
+                        otherSpool.note()));
 
         work.sewn("heron", 30, TestWork.off(spool, 25));
 

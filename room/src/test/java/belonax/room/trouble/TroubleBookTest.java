@@ -87,7 +87,7 @@ class TroubleBookTest {
 
         assertThat(trouble(first).state()).isEqualTo(State.ASIDE);
         assertThat(cases.open("badger"))
-                .hasValueSatisfying(it -> assertThat(it.id()).isEqualTo(second));
+                .hasValueSatisfying(kept -> assertThat(kept.id()).isEqualTo(second));
         assertThat(work.running("badger")).isEmpty();
         assertThat(badger().table().orElseThrow().words()).contains("voile");
     }
@@ -187,7 +187,7 @@ class TroubleBookTest {
     void a_bad_spool_is_offered_no_more_until_the_answer_is_taken_back() {
         UUID id = begun();
         Kept<Spool> spool = drawer.all(Spool.class).stream()
-                .filter(it -> it.card().isSound())
+                .filter(kept -> kept.card().isSound())
                 .findFirst()
                 .orElseThrow();
 

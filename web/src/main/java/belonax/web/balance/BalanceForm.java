@@ -32,13 +32,13 @@ public record BalanceForm(
      * @throws belonax.BadInput if no strip can be sewn with that
      */
     BalanceRun run(MachineNow machine, TableWork work, LocalDate today) {
-        Optional<Needle> needle = machine.fitted().map(it -> it.needle().needle());
+        Optional<Needle> needle = machine.fitted().map(fitted -> fitted.needle().needle());
         BalanceRun run = BalanceRun.begun(
                 machine.id(),
                 machine.machine().name(),
                 work.setup(),
                 needle.map(Needle::type).orElse(null),
-                needle.map(it -> it.size().nm()).orElse(null),
+                needle.map(otherNeedle -> otherNeedle.size().nm()).orElse(null),
                 Objects.requireNonNullElse(touched, Touched.NOTHING),
                 found,
                 today);

@@ -130,7 +130,8 @@ class BalancePage {
             @RequestParam(required = false) Optional<UUID> done,
             Model model) {
         Optional<Kept<BalanceRun>> kept = drawer.find(BalanceRun.class, id);
-        Optional<MachineNow> machine = kept.flatMap(it -> room.find(it.card().machineId()));
+        Optional<MachineNow> machine =
+                kept.flatMap(otherKept -> room.find(otherKept.card().machineId()));
         if (kept.isEmpty() || machine.isEmpty()) {
             return "redirect:/balance/sampler";
         }
@@ -212,7 +213,7 @@ class BalancePage {
         Optional<TableWork> asked = asked(machine, request);
         model.addAttribute(
                 "pullAsks",
-                asked.flatMap(it -> pulls.asks(machine, it.setup().onTheBobbin()))
+                asked.flatMap(tableWork -> pulls.asks(machine, tableWork.setup().onTheBobbin()))
                         .orElse(null));
         model.addAttribute("delivery", asked.map(spools::advice).orElse(List.of()));
         return machine.machine().bobbin() == BobbinKind.NONE ? "balance/loopers" : "balance/begin";

@@ -90,8 +90,8 @@ public record BalanceView(
                 figure(run, advice),
                 open ? advice.why() : ended(run),
                 sure(advice),
-                advice.suspicion().filter(it -> open).orElse(null),
-                advice.contradiction().filter(it -> open).orElse(null),
+                advice.suspicion().filter(text -> open).orElse(null),
+                advice.contradiction().filter(text -> open).orElse(null),
                 open ? bobbinFirst(advice, machine) : "",
                 Words.typed(sewAt),
                 run.strips().size() + 1,
@@ -105,12 +105,13 @@ public record BalanceView(
                                 ? OptionalDouble.of(sewAt)
                                 : run.dial() == null ? OptionalDouble.empty() : OptionalDouble.of(run.dial())),
                 opinion.proven()
-                        .filter(it -> run.strips().isEmpty() && it.dial() != null)
-                        .map(it -> "Proven here at " + Words.number(it.dial() == null ? 0 : it.dial()) + " on "
-                                + Words.date(it.begunOn()) + ".")
+                        .filter(balanceRun -> run.strips().isEmpty() && balanceRun.dial() != null)
+                        .map(balanceRun ->
+                                "Proven here at " + Words.number(balanceRun.dial() == null ? 0 : balanceRun.dial())
+                                        + " on " + Words.date(balanceRun.begunOn()) + ".")
                         .orElse(null),
                 simulated(run, opinion),
-                opinion.truth().map(it -> Revealed.of(it, run)).orElse(null),
+                opinion.truth().map(truth -> Revealed.of(truth, run)).orElse(null),
                 open && machine.bobbin() != BobbinKind.NONE ? bobbinTest(run, machine) : null,
                 open && run.strips().isEmpty() ? before(run, opinion) : List.of());
     }
@@ -122,9 +123,9 @@ public record BalanceView(
                 : Stream.of(run.touched().advice());
         return Stream.of(
                         touched,
-                        opinion.foundDial().stream().map(it -> "It was found there: " + it),
+                        opinion.foundDial().stream().map(text -> "It was found there: " + text),
                         opinion.slips().told().stream().limit(1))
-                .flatMap(it -> it)
+                .flatMap(stream -> stream)
                 .toList();
     }
 
@@ -154,8 +155,8 @@ public record BalanceView(
 
     private static @Nullable Sewn simulated(BalanceRun run, BalanceOpinion.Opinion opinion) {
         return opinion.simulated()
-                .filter(it -> run.state() == State.OPEN)
-                .map(it -> new Sewn(it.top(), it.underside(), it.isErratic()))
+                .filter(strip -> run.state() == State.OPEN)
+                .map(strip -> new Sewn(strip.top(), strip.underside(), strip.isErratic()))
                 .orElse(null);
     }
 
@@ -225,21 +226,21 @@ public record BalanceView(
 
     private static List<StripShown> strips(BalanceRun run) {
         List<StripShown> shown = new ArrayList<>();
-        for (StripKept it : run.strips()) {
-            String also = it.also().stream().map(StripObservation::words).collect(Collectors.joining(", "));
+        for (StripKept stripKept : run.strips()) {
+            String also = stripKept.also().stream().map(StripObservation::words).collect(Collectors.joining(", "));
             shown.add(new StripShown(
-                    it.id().toString(),
+                    stripKept.id().toString(),
                     shown.size() + 1,
-                    Words.number(it.dial()),
+                    Words.number(stripKept.dial()),
                     Stream.of(
-                                    "top " + it.top().words(),
-                                    "below " + it.underside().words(),
+                                    "top " + stripKept.top().words(),
+                                    "below " + stripKept.underside().words(),
                                     also)
                             .filter(words -> !words.isEmpty())
                             .collect(Collectors.joining(", ")),
-                    it.top().name(),
-                    it.underside().name(),
-                    it.photo()));
+                    stripKept.top().name(),
+                    stripKept.underside().name(),
+                    stripKept.photo()));
         }
         return shown;
     }

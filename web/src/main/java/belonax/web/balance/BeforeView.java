@@ -35,7 +35,8 @@ public record BeforeView(
         looks.add(
                 bobbin == BobbinKind.SEALED
                         ? new Look(
-                                turns.map(it -> "The bobbin turns " + it.words() + ", its thread under the spring")
+                                turns.map(bobbinTurn -> "The bobbin turns " + bobbinTurn.words()
+                                                + ", its thread under the spring")
                                         .orElse("The bobbin lies the way the cover shows, its thread under the spring"),
                                 turns.isPresent() ? "So its owner wrote it down." : "It turns as the arrow says.",
                                 "Turn it over and draw the thread into its slot.")

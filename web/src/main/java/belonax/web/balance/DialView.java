@@ -74,25 +74,25 @@ public record DialView(
     /** Each strip under its dial, in the first row in which it has room. */
     private static List<Dot> dots(Dial dial, List<StripKept> strips) {
         List<Dot> dots = new ArrayList<>();
-        for (StripKept it : strips) {
-            double x = x(dial, it.dial());
+        for (StripKept stripKept : strips) {
+            double x = x(dial, stripKept.dial());
             double y = AXIS_Y + 42;
             while (isTaken(dots, x, y)) {
                 y += DOT_PX;
             }
-            dots.add(new Dot(x, y, dots.size() + 1, reading(it)));
+            dots.add(new Dot(x, y, dots.size() + 1, reading(stripKept)));
         }
         return dots;
     }
 
     private static boolean isTaken(List<Dot> dots, double x, double y) {
-        return dots.stream().anyMatch(it -> it.y() == y && Math.abs(it.x() - x) < ROOM_PX);
+        return dots.stream().anyMatch(dot -> dot.y() == y && Math.abs(dot.x() - x) < ROOM_PX);
     }
 
-    private static String reading(StripKept it) {
-        return it.strip().isNest()
+    private static String reading(StripKept stripKept) {
+        return stripKept.strip().isNest()
                 ? "NEST"
-                : it.strip().isTooTight() ? "TIGHT" : it.strip().isTooLoose() ? "LOOSE" : "CLEAN";
+                : stripKept.strip().isTooTight() ? "TIGHT" : stripKept.strip().isTooLoose() ? "LOOSE" : "CLEAN";
     }
 
     private static double x(Dial dial, double at) {

@@ -81,7 +81,9 @@ class PullPage {
             HttpServletRequest request,
             Model model) {
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
-        return layout.onTheTable(request).map(it -> show(it, request, model)).orElse("redirect:/welcome");
+        return layout.onTheTable(request)
+                .map(machineNow -> show(machineNow, request, model))
+                .orElse("redirect:/welcome");
     }
 
     @PostMapping("/balance/pull")

@@ -46,11 +46,11 @@ public record PullView(String bobbinCase, List<Line> lines) {
     static List<PullView> of(List<Tested> newestFirst) {
         Map<String, List<Line>> byCase = newestFirst.stream()
                 .collect(Collectors.groupingBy(
-                        it -> it.it().bobbinCase(),
+                        tested -> tested.it().bobbinCase(),
                         LinkedHashMap::new,
                         Collectors.mapping(PullView::line, Collectors.toList())));
         return byCase.entrySet().stream()
-                .map(it -> new PullView(Words.capital(it.getKey()), it.getValue()))
+                .map(entry -> new PullView(Words.capital(entry.getKey()), entry.getValue()))
                 .toList();
     }
 

@@ -54,7 +54,7 @@ class SamplerPage {
     @GetMapping("/balance/{id}/card.pdf")
     ResponseEntity<byte[]> card(@PathVariable UUID id) {
         return drawer.find(BalanceRun.class, id)
-                .map(it -> pdf.answer("balance-card.pdf", "print/balance", Map.of("run", SamplerView.of(it))))
+                .map(kept -> pdf.answer("balance-card.pdf", "print/balance", Map.of("run", SamplerView.of(kept))))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
@@ -67,10 +67,10 @@ class SamplerPage {
     @GetMapping("/balance/strip/{strip}/picture")
     ResponseEntity<byte[]> picture(@PathVariable UUID strip) {
         return pictures.find(strip)
-                .map(it -> ResponseEntity.ok()
+                .map(picture -> ResponseEntity.ok()
                         .contentType(MediaType.IMAGE_JPEG)
                         .cacheControl(CacheControl.maxAge(Duration.ofMinutes(5)).cachePrivate())
-                        .body(it.jpeg()))
+                        .body(picture.jpeg()))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 

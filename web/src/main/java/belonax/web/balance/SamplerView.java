@@ -31,27 +31,27 @@ public record SamplerView(
             String id, int number, String dial, String top, String underside, String words, boolean photo) {}
 
     static SamplerView of(Kept<BalanceRun> kept) {
-        BalanceRun it = kept.card();
+        BalanceRun balanceRun = kept.card();
         return new SamplerView(
                 kept.id().toString(),
-                it.words(),
-                "top " + it.sewn().top().thread().words() + ", bobbin "
-                        + (it.sewn().bobbin() == null
+                balanceRun.words(),
+                "top " + balanceRun.sewn().top().thread().words() + ", bobbin "
+                        + (balanceRun.sewn().bobbin() == null
                                 ? "the same"
-                                : it.sewn().bobbin().thread().words()),
-                it.needleWords().isEmpty() ? null : it.needleWords(),
-                result(it),
-                it.past().isPresent(),
-                it.simulated() != null,
-                Words.date(it.begunOn()),
-                lines(it));
+                                : balanceRun.sewn().bobbin().thread().words()),
+                balanceRun.needleWords().isEmpty() ? null : balanceRun.needleWords(),
+                result(balanceRun),
+                balanceRun.past().isPresent(),
+                balanceRun.simulated() != null,
+                Words.date(balanceRun.begunOn()),
+                lines(balanceRun));
     }
 
-    private static String result(BalanceRun it) {
-        if (it.state() == State.KEPT && it.dial() != null) {
-            return (it.simulated() == null ? "proven at " : "balanced at ") + Words.number(it.dial());
+    private static String result(BalanceRun balanceRun) {
+        if (balanceRun.state() == State.KEPT && balanceRun.dial() != null) {
+            return (balanceRun.simulated() == null ? "proven at " : "balanced at ") + Words.number(balanceRun.dial());
         }
-        return it.state() == State.OPEN ? "under way" : "put aside";
+        return balanceRun.state() == State.OPEN ? "under way" : "put aside";
     }
 
     private static List<StripLine> lines(BalanceRun run) {

@@ -31,15 +31,15 @@ class TensionApi {
             @Nullable String suspicion,
             @Nullable String contradiction) {
 
-        static TensionAnswer of(Advice it) {
+        static TensionAnswer of(Advice advice) {
             return new TensionAnswer(
-                    it.action(),
-                    it.dial().isPresent() ? it.dial().getAsDouble() : null,
-                    it.confidence(),
-                    new BalancedDial(it.low(), it.likely(), it.high()),
-                    it.why(),
-                    it.suspicion().orElse(null),
-                    it.contradiction().orElse(null));
+                    advice.action(),
+                    advice.dial().isPresent() ? advice.dial().getAsDouble() : null,
+                    advice.confidence(),
+                    new BalancedDial(advice.low(), advice.likely(), advice.high()),
+                    advice.why(),
+                    advice.suspicion().orElse(null),
+                    advice.contradiction().orElse(null));
         }
     }
 

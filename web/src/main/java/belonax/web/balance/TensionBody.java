@@ -108,7 +108,7 @@ record TensionBody(
                 Objects.requireNonNullElse(stackMm, USUAL_STACK_MM),
                 Objects.requireNonNullElse(stitchWidthMm, 0.0),
                 top == null ? SewingThread.spunPolyester(USUAL_TEX) : top.thread("top"),
-                Optional.ofNullable(bobbinThread).map(it -> it.thread("bobbinThread")));
+                Optional.ofNullable(bobbinThread).map(threadBody -> threadBody.thread("bobbinThread")));
     }
 
     List<PastBalance> pastBalances() {

@@ -10,11 +10,14 @@ public record AfterChange(FitCheck check, int place, String words, String how) {
     static List<AfterChange> of(MachineNow now) {
         boolean several = now.places().size() > 1;
         return NeedleNotes.fitChecks(now).stream()
-                .map(it -> new AfterChange(
-                        it.check(),
-                        it.place().number(),
-                        it.check().words() + (several ? ", " + it.place().name() : ""),
-                        it.check().how(now.machine().wheelTurn(), now.card().hasThreader())))
+                .map(checkWanted -> new AfterChange(
+                        checkWanted.check(),
+                        checkWanted.place().number(),
+                        checkWanted.check().words()
+                                + (several ? ", " + checkWanted.place().name() : ""),
+                        checkWanted
+                                .check()
+                                .how(now.machine().wheelTurn(), now.card().hasThreader())))
                 .toList();
     }
 }

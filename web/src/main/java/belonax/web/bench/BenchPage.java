@@ -81,7 +81,7 @@ class BenchPage {
         model.addAttribute(
                 "goOn",
                 work.lastDay(machine.get())
-                        .map(it -> GoOnView.of(it, machine.get(), LocalDate.now(clock)))
+                        .map(lastDay -> GoOnView.of(lastDay, machine.get(), LocalDate.now(clock)))
                         .orElse(null));
         model.addAttribute("afterChange", AfterChange.of(machine.get()));
         model.addAttribute("timer", work.running(machine.get()).orElse(null));

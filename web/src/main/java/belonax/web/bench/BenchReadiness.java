@@ -77,7 +77,7 @@ class BenchReadiness {
         MatchRequest request = asked.judging(now, book.brokenBefore(now.id(), asked.cloth()));
         return new Ready(
                 request.job().stack(),
-                now.fitted().map(it -> judge(it, request, bigProject)),
+                now.fitted().map(fitted -> judge(fitted, request, bigProject)),
                 new Missing(now.missing(), now.holdsAPiece()));
     }
 
@@ -96,7 +96,9 @@ class BenchReadiness {
     /** Returns what the sewist's school says of the needle in a machine on what lies on its table, if one is in. */
     Optional<Retirement> advise(MachineNow now) {
         Wear wear = now.table().map(TableWork::wear).orElse(Wear.ORDINARY);
-        return now.fitted().flatMap(it -> book.find(it.needleId())).map(it -> advise(it, wear, false));
+        return now.fitted()
+                .flatMap(fitted -> book.find(fitted.needleId()))
+                .map(needleRecord -> advise(needleRecord, wear, false));
     }
 
     private Retirement advise(NeedleRecord needle, Wear wear, boolean bigProject) {

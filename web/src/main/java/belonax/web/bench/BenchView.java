@@ -41,11 +41,11 @@ public record BenchView(
     public record MissingShown(String needle, String words, boolean waits) {
         static List<MissingShown> of(BenchReadiness.Missing missing) {
             return missing.needles().stream()
-                    .map(it -> new MissingShown(
-                            it.id().toString(),
-                            Words.capital(it.missing()) + " of the "
-                                    + it.needle().words(),
-                            it.waits()))
+                    .map(needleRecord -> new MissingShown(
+                            needleRecord.id().toString(),
+                            Words.capital(needleRecord.missing()) + " of the "
+                                    + needleRecord.needle().words(),
+                            needleRecord.waits()))
                     .toList();
         }
     }
@@ -53,26 +53,26 @@ public record BenchView(
     /** One chance. */
     public record HazardShown(String words, String chance, double barPx, boolean isHigh, boolean isSeldom) {}
 
-    static BenchView of(BenchReadiness.Ready it, Units units) {
-        if (it.fitted().isEmpty()) {
-            return noNeedle(it);
+    static BenchView of(BenchReadiness.Ready ready, Units units) {
+        if (ready.fitted().isEmpty()) {
+            return noNeedle(ready);
         }
-        BenchReadiness.Fitted fitted = it.fitted().get();
+        BenchReadiness.Fitted fitted = ready.fitted().get();
         NeedleRecord needle = fitted.needle();
         SetupCheck.Checked checked = fitted.checked();
         Map<Boolean, List<HazardShown>> bySeldom =
                 hazards(checked).stream().collect(Collectors.partitioningBy(HazardShown::isSeldom));
         return new BenchView(
-                it.missing().forbids()
+                ready.missing().forbids()
                         ? "Not ready: a piece is missing"
                         : fitted.forbids().isPresent() ? "Not like this" : headline(fitted),
-                fitted.isReady() && !it.missing().forbids(),
+                fitted.isReady() && !ready.missing().forbids(),
                 Words.capital(needle.needle().words()),
                 needle.id().toString(),
                 fitted.retirement().reason(),
                 fitted.isToBeChangedNow(),
                 fitted.isToBeFoundOut(),
-                it.stack().words(),
+                ready.stack().words(),
                 checked.verdict().words(),
                 units.say(fitted.forbids()
                         .map(limit -> limit.text() + " " + limit.wayOut())
@@ -88,10 +88,10 @@ public record BenchView(
                 BAR_PX * Math.min(1, fitted.retirement().used()),
                 "On this cloth an hour counts " + fitted.wear().factor() + ": "
                         + fitted.wear().reason(),
-                MissingShown.of(it.missing()));
+                MissingShown.of(ready.missing()));
     }
 
-    private static BenchView noNeedle(BenchReadiness.Ready it) {
+    private static BenchView noNeedle(BenchReadiness.Ready ready) {
         return new BenchView(
                 "Not ready: no needle in the machine",
                 false,
@@ -100,7 +100,7 @@ public record BenchView(
                 "Fit one, and Belonax counts its work from the first stitch.",
                 true,
                 false,
-                it.stack().words(),
+                ready.stack().words(),
                 "",
                 "",
                 List.of(),
@@ -109,24 +109,24 @@ public record BenchView(
                 "",
                 0,
                 "",
-                MissingShown.of(it.missing()));
+                MissingShown.of(ready.missing()));
     }
 
-    private static String headline(BenchReadiness.Fitted it) {
-        if (it.isReady()) {
-            return it.checked().verdict() == Verdict.GOOD ? "Ready to sew" : "Ready, with care";
+    private static String headline(BenchReadiness.Fitted fitted) {
+        if (fitted.isReady()) {
+            return fitted.checked().verdict() == Verdict.GOOD ? "Ready to sew" : "Ready, with care";
         }
-        return it.isToBeChangedNow()
+        return fitted.isToBeChangedNow()
                 ? "Change the needle first"
-                : it.isToBeFoundOut() ? "Find out why first" : "Not with this needle";
+                : fitted.isToBeFoundOut() ? "Find out why first" : "Not with this needle";
     }
 
     private static List<HazardShown> hazards(SetupCheck.Checked checked) {
         return Hazard.AS_MET.stream()
-                .map(it -> {
-                    double chance = checked.judged().hazards().of(it);
+                .map(hazard -> {
+                    double chance = checked.judged().hazards().of(hazard);
                     return new HazardShown(
-                            it.calledBySewists(),
+                            hazard.calledBySewists(),
                             Words.chance(chance),
                             Math.max(2, BAR_PX * chance),
                             Hazard.isHigh(chance),

@@ -35,7 +35,7 @@ class DueCalendar {
                 room.machines().stream()
                         .flatMap(machine -> care.plan(machine).of(machine.machine()).stream()
                                 .filter(CarePlan.Due::isDue)
-                                .map(it -> event(machine, it)))
+                                .map(due -> event(machine, due)))
                         .toList());
     }
 

@@ -15,16 +15,16 @@ public record DueView(List<DueShown> due, List<DueShown> later, List<String> bac
     static DueView of(MachineNow now, CarePlan plan, Set<String> snoozed) {
         List<CarePlan.Due> all = plan.of(now.machine());
         List<CarePlan.Due> open =
-                all.stream().filter(it -> !snoozed.contains(it.kind().name())).toList();
+                all.stream().filter(due -> !snoozed.contains(due.kind().name())).toList();
         return new DueView(
                 open.stream().filter(CarePlan.Due::isDue).map(DueView::shown).toList(),
-                open.stream().filter(it -> !it.isDue()).map(DueView::shown).toList(),
+                open.stream().filter(due -> !due.isDue()).map(DueView::shown).toList(),
                 plan.wantsRunIn() ? CarePlan.backIntoUse(now.machine()) : List.of(),
                 snoozed.isEmpty() ? "" : snoozed.size() + " put off for a few days");
     }
 
-    private static DueShown shown(CarePlan.Due it) {
+    private static DueShown shown(CarePlan.Due due) {
         return new DueShown(
-                it.kind(), it.kind().words(), it.reason(), (int) Math.min(100, Math.round(it.share() * 100)));
+                due.kind(), due.kind().words(), due.reason(), (int) Math.min(100, Math.round(due.share() * 100)));
     }
 }

@@ -17,7 +17,7 @@ public record GoOnView(String words) {
             parts.add(machine.tableWords());
         }
         parts.add(Math.max(1, Math.round(last.minutes())) + " min");
-        machine.dial().stream().mapToObj(it -> "dial " + Words.number(it)).forEach(parts::add);
+        machine.dial().stream().mapToObj(value -> "dial " + Words.number(value)).forEach(parts::add);
         String day = last.day().equals(today.minusDays(1)) ? "Yesterday" : "Last on " + Words.date(last.day());
         return new GoOnView(day + ": " + String.join(", ", parts) + ".");
     }

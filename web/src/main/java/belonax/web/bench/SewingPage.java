@@ -61,7 +61,7 @@ class SewingPage {
             return "redirect:/welcome";
         }
         sentences.show(model, machine, "/bench", request);
-        Optional<Retirement> advice = noticed.flatMap(it -> readiness.advise(machine.get()));
+        Optional<Retirement> advice = noticed.flatMap(sign -> readiness.advise(machine.get()));
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
         Optional<WorkLog.Running> running = work.running(machine.get());
         model.addAttribute(
@@ -71,13 +71,13 @@ class SewingPage {
 
     private Optional<ThreadLeftView> threadLeft(MachineNow machine, Optional<WorkLog.Running> running) {
         return machine.table()
-                .map(it -> stock.left(
+                .map(tableWork -> stock.left(
                         machine.card(),
-                        it,
+                        tableWork,
                         running.filter(timer -> !timer.isForgotten())
                                 .map(WorkLog.Running::minutes)
                                 .orElse(0.0)))
-                .map(it -> ThreadLeftView.of(it, layout.settings().units()));
+                .map(left -> ThreadLeftView.of(left, layout.settings().units()));
     }
 
     /** Starts the clock on what the page that sent it spoke of. */
@@ -91,7 +91,7 @@ class SewingPage {
     /** Pauses the clock and counts. */
     @PostMapping("/sewing/pause")
     String pause(@RequestParam String machine, RedirectAttributes to) {
-        work.stopTimer(machine, Optional.empty()).ifPresent(it -> to.addAttribute("done", it));
+        work.stopTimer(machine, Optional.empty()).ifPresent(id -> to.addAttribute("done", id));
         return "redirect:/sewing";
     }
 

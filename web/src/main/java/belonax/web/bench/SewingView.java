@@ -52,21 +52,23 @@ public record SewingView(
             Optional<Sign> noticed,
             Optional<Retirement> advice,
             Optional<ThreadLeftView> thread) {
-        long seconds = running.map(it -> Math.round(it.minutes() * 60)).orElse(0L);
+        long seconds = running.map(otherRunning -> Math.round(otherRunning.minutes() * 60))
+                .orElse(0L);
         return new SewingView(
                 Words.clock(seconds),
                 seconds,
                 running.isPresent(),
                 running.map(WorkLog.Running::isForgotten).orElse(false),
                 Words.capital(now.table()
-                        .map(it -> it.words() + ", " + it.top().words())
+                        .map(tableWork ->
+                                tableWork.words() + ", " + tableWork.top().words())
                         .orElse("nothing is on the table yet")),
                 line(now),
                 warning(now),
                 Stream.of(Sign.values())
-                        .map(it -> new SignShown(it.name(), it.words()))
+                        .map(sign -> new SignShown(sign.name(), sign.words()))
                         .toList(),
-                noticed.map(it -> noticed(it, advice)).orElse(null),
+                noticed.map(sign -> noticed(sign, advice)).orElse(null),
                 thread.orElse(null));
     }
 
@@ -74,19 +76,20 @@ public record SewingView(
         return new Noticed(
                 Words.capital(sign.words()),
                 Symptom.of(sign),
-                advice.filter(it -> sign.isOfTheNeedle())
+                advice.filter(retirement -> sign.isOfTheNeedle())
                         .map(Retirement::reason)
                         .orElse(sign.meaning()),
-                advice.filter(it -> it.when() == Retirement.When.NOW).isPresent());
+                advice.filter(retirement -> retirement.when() == Retirement.When.NOW)
+                        .isPresent());
     }
 
     private static String line(MachineNow now) {
         String needle = now.fitted()
-                .map(it -> String.format(
+                .map(fitted -> String.format(
                         Locale.ROOT,
                         "%s, %.1f h",
-                        Words.capital(it.needle().needle().words()),
-                        it.needle().effectiveHours()))
+                        Words.capital(fitted.needle().needle().words()),
+                        fitted.needle().effectiveHours()))
                 .orElse("No needle");
         return now.dial().isPresent()
                 ? needle + " · dial " + Words.number(now.dial().getAsDouble())

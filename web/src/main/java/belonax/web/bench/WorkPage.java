@@ -88,7 +88,7 @@ class WorkPage {
     private UUID sewn(String machine, double minutes, String table) {
         return sentences
                 .work(table, room.find(machine))
-                .map(it -> work.sewn(machine, minutes, it))
+                .map(tableWork -> work.sewn(machine, minutes, tableWork))
                 .orElseGet(() -> work.sewn(machine, minutes, Wear.ORDINARY));
     }
 
@@ -192,7 +192,7 @@ class WorkPage {
         recording
                 .record()
                 .ifPresentOrElse(
-                        it -> to.addAttribute("done", it),
+                        id -> to.addAttribute("done", id),
                         () -> FlashMessage.next(to, "The timer ran too short to count."));
         return "redirect:" + BENCH;
     }

@@ -12,9 +12,12 @@ public final class BobbinChoices {
 
     public static List<Choice> classes(@Nullable String now) {
         Stream<Choice> own = Stream.ofNullable(now)
-                .filter(it -> !it.isBlank() && BobbinClass.in(it).isEmpty())
-                .map(it -> new Choice(it, it));
-        return Stream.concat(own, Stream.of(BobbinClass.values()).map(it -> new Choice(it.words(), it.words())))
+                .filter(text -> !text.isBlank() && BobbinClass.in(text).isEmpty())
+                .map(text -> new Choice(text, text));
+        return Stream.concat(
+                        own,
+                        Stream.of(BobbinClass.values())
+                                .map(bobbinClass -> new Choice(bobbinClass.words(), bobbinClass.words())))
                 .toList();
     }
 }

@@ -80,7 +80,8 @@ public class DrawerPage {
     private List<MachineNow> machines(String find) {
         String words = find.toLowerCase(Locale.ROOT).strip();
         return room.machines().stream()
-                .filter(it -> it.machine().name().toLowerCase(Locale.ROOT).contains(words))
+                .filter(machineNow ->
+                        machineNow.machine().name().toLowerCase(Locale.ROOT).contains(words))
                 .toList();
     }
 

@@ -74,33 +74,35 @@ public record DrawerView(
 
     static DrawerView of(DrawerContents.Found found, List<MachineNow> machines, int year, Units units) {
         Map<UUID, List<BobbinShown>> bySpool = found.bobbins().stream()
-                .filter(it -> it.card().spool() != null)
+                .filter(kept -> kept.card().spool() != null)
                 .collect(Collectors.groupingBy(
-                        it -> Optional.ofNullable(it.card().spool()).orElseThrow(),
-                        Collectors.mapping(it -> shown(it, units), Collectors.toList())));
+                        kept -> Optional.ofNullable(kept.card().spool()).orElseThrow(),
+                        Collectors.mapping(kept -> shown(kept, units), Collectors.toList())));
         return new DrawerView(
                 machines.stream().map(DrawerView::shown).toList(),
-                found.swatches().stream().map(it -> shown(it, units, it.id())).toList(),
+                found.swatches().stream()
+                        .map(kept -> shown(kept, units, kept.id()))
+                        .toList(),
                 found.spools().stream()
-                        .map(it -> shown(it, year, bySpool.getOrDefault(it.id(), List.of()), units))
+                        .map(kept -> shown(kept, year, bySpool.getOrDefault(kept.id(), List.of()), units))
                         .toList(),
                 found.packets().stream().map(DrawerView::shownPacket).toList(),
                 found.bobbins().stream()
-                        .filter(it -> it.card().spool() == null)
-                        .map(it -> shown(it, units))
+                        .filter(kept -> kept.card().spool() == null)
+                        .map(kept -> shown(kept, units))
                         .toList(),
                 found.photos().stream()
-                        .map(it -> new PhotoShown(
-                                it.id(),
-                                it.revision(),
-                                Words.capital(it.card().words()) + ", "
-                                        + Words.date(it.card().takenOn())))
+                        .map(kept -> new PhotoShown(
+                                kept.id(),
+                                kept.revision(),
+                                Words.capital(kept.card().words()) + ", "
+                                        + Words.date(kept.card().takenOn())))
                         .toList());
     }
 
-    private static MachineShown shown(MachineNow it) {
-        Machine machine = it.machine();
-        String needles = it.places().stream()
+    private static MachineShown shown(MachineNow machineNow) {
+        Machine machine = machineNow.machine();
+        String needles = machineNow.places().stream()
                 .map(place -> place.fitted()
                         .map(fitted -> fitted.needle().needle().words())
                         .orElse("no needle"))
@@ -108,16 +110,16 @@ public record DrawerView(
         String facts = machine.kind().words() + " · "
                 + machine.systems().stream().map(NeedleSystem::label).collect(Collectors.joining(", "));
         return new MachineShown(
-                it.id(),
+                machineNow.id(),
                 machine.name(),
-                it.standsAt(),
+                machineNow.standsAt(),
                 facts,
                 needles,
                 "flat faces " + machine.flatSide().words());
     }
 
-    private static SwatchShown shown(Kept<Swatch> it, Units units, UUID id) {
-        Swatch swatch = it.card();
+    private static SwatchShown shown(Kept<Swatch> kept, Units units, UUID id) {
+        Swatch swatch = kept.card();
         Cloth cloth = swatch.cloth(id.toString());
         String gives = cloth.stretchPercent() >= 8 ? " · gives " + Math.round(cloth.stretchPercent()) + " %" : "";
         String left = swatch.metres() == null ? "" : units.metres(swatch.metres()) + " left";
@@ -131,14 +133,14 @@ public record DrawerView(
                 swatch.picture());
     }
 
-    private static SpoolShown shown(Kept<Spool> it, int year, List<BobbinShown> bobbins, Units units) {
-        Spool spool = it.card();
+    private static SpoolShown shown(Kept<Spool> kept, int year, List<BobbinShown> bobbins, Units units) {
+        Spool spool = kept.card();
         String left = spool.metresLeft() == null ? "" : units.metres(spool.metresLeft()) + " left";
         String warning = spool.isSound()
                 ? spool.thread(year).wantsSnapTest() && spool.snappedOn() == null ? "wants a snap test" : ""
                 : "failed its snap test";
         return new SpoolShown(
-                it.id(),
+                kept.id(),
                 Words.capital(spool.colour()),
                 spool.thread(year).words(),
                 ThreadColour.of(spool.colour()),
@@ -148,20 +150,20 @@ public record DrawerView(
                 bobbins);
     }
 
-    private static BobbinShown shown(Kept<WoundBobbin> it, Units units) {
-        WoundBobbin bobbin = it.card();
+    private static BobbinShown shown(Kept<WoundBobbin> kept, Units units) {
+        WoundBobbin bobbin = kept.card();
         String left = bobbin.metresLeft() == null ? "" : units.metres(bobbin.metresLeft());
         String facts = List.of(units.say(bobbin.bobbinClass()), left).stream()
                 .filter(part -> !part.isBlank())
                 .collect(Collectors.joining(" · "));
-        return new BobbinShown(it.id(), bobbin.words(), facts);
+        return new BobbinShown(kept.id(), bobbin.words(), facts);
     }
 
-    private static PacketShown shownPacket(Kept<Packet> it) {
-        Packet packet = it.card();
+    private static PacketShown shownPacket(Kept<Packet> kept) {
+        Packet packet = kept.card();
         Function<Integer, String> left = count -> count == 0 ? "none left" : count == 1 ? "1 left" : count + " left";
         return new PacketShown(
-                it.id(),
+                kept.id(),
                 Words.capital(packet.words()),
                 packet.code() + (packet.coated() ? " · hard-coated" : "") + (packet.rough() ? " · rough eyes" : ""),
                 left.apply(packet.count()),

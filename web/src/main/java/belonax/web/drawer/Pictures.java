@@ -12,10 +12,10 @@ public final class Pictures {
     private Pictures() {}
 
     public static ResponseEntity<byte[]> shown(Optional<PictureStore.Picture> picture) {
-        return picture.map(it -> ResponseEntity.ok()
+        return picture.map(otherPicture -> ResponseEntity.ok()
                         .contentType(MediaType.IMAGE_JPEG)
                         .cacheControl(CacheControl.maxAge(Duration.ofMinutes(5)).cachePrivate())
-                        .body(it.jpeg()))
+                        .body(otherPicture.jpeg()))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 }

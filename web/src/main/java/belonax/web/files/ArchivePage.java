@@ -55,7 +55,7 @@ class ArchivePage {
         Path sent = Files.createTempFile("belonax", ".archive");
         try {
             archiveFile
-                    .filter(it -> !it.isEmpty())
+                    .filter(multipartFile -> !multipartFile.isEmpty())
                     .orElseThrow(() -> new BadInput("archive", "Choose the file that Belonax wrote."))
                     .transferTo(sent);
             return "redirect:/drawer/files?done=" + archive.replace(sent).name();

@@ -45,20 +45,21 @@ final class Ladder {
             Job job = Job.sewing(Stack.usual(cloth), SewingThread.spunPolyester(tex))
                     .build();
             var needle = matcher.match(MatchRequest.of(job)).best().needle();
-            bySize.computeIfAbsent(needle.size(), it -> new TreeMap<>())
-                    .computeIfAbsent(needle.type(), it -> new ArrayList<>())
+            bySize.computeIfAbsent(needle.size(), size -> new TreeMap<>())
+                    .computeIfAbsent(needle.type(), type -> new ArrayList<>())
                     .add(cloth);
         }
         return bySize.entrySet().stream()
-                .map(it -> new Rung(it.getKey().toString(), it.getKey().nm() / 10.0, kinds(it.getValue(), units)))
+                .map(entry ->
+                        new Rung(entry.getKey().toString(), entry.getKey().nm() / 10.0, kinds(entry.getValue(), units)))
                 .toList();
     }
 
     private static List<Kind> kinds(Map<NeedleType, List<Cloth>> byType, Units units) {
         return byType.entrySet().stream()
-                .map(it -> new Kind(
-                        it.getKey().words(),
-                        it.getValue().stream()
+                .map(entry -> new Kind(
+                        entry.getKey().words(),
+                        entry.getValue().stream()
                                 .sorted(Comparator.comparingDouble(Cloth::weightGsm))
                                 .map(cloth -> cloth.name() + " " + units.weightNumber(cloth.weightGsm()))
                                 .collect(Collectors.joining(", "))))

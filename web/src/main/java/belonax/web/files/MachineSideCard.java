@@ -21,10 +21,10 @@ public record MachineSideCard(String name, String standsAt, String day, List<Lin
     static MachineSideCard of(MachineNow now, String address, Units units, LocalDate today) {
         Machine machine = now.machine();
         List<Line> lines = new ArrayList<>();
-        for (MachineNow.Place it : now.places()) {
+        for (MachineNow.Place place : now.places()) {
             lines.add(new Line(
-                    now.places().size() > 1 ? Words.capital(it.name()) : "Needle in it",
-                    it.fitted()
+                    now.places().size() > 1 ? Words.capital(place.name()) : "Needle in it",
+                    place.fitted()
                             .map(fitted -> String.format(
                                     Locale.ROOT,
                                     "%s, worn %.1f h",
@@ -36,8 +36,8 @@ public record MachineSideCard(String name, String standsAt, String day, List<Lin
                 "Takes",
                 machine.systems().stream().map(NeedleSystem::label).collect(Collectors.joining(", ")) + ", flat to the "
                         + machine.flatSide().words()));
-        now.thread().ifPresent(it -> lines.add(new Line("Thread", it.words())));
-        now.dial().ifPresent(it -> lines.add(new Line("Last balanced", "dial " + Words.number(it))));
+        now.thread().ifPresent(thread -> lines.add(new Line("Thread", thread.words())));
+        now.dial().ifPresent(value -> lines.add(new Line("Last balanced", "dial " + Words.number(value))));
         lines.add(new Line(
                 "Plate",
                 machine.plate().name()

@@ -69,8 +69,8 @@ class PrintPage {
                 Map.of(
                         "labels",
                         drawer.all(Packet.class).stream()
-                                .filter(it -> it.card().isKnown())
-                                .map(it -> PacketLabel.of(it, address))
+                                .filter(kept -> kept.card().isKnown())
+                                .map(kept -> PacketLabel.of(kept, address))
                                 .toList()));
     }
 

@@ -34,6 +34,6 @@ public record BrokenForm(
     /** Returns the pieces that were not found, in words. */
     String missing() {
         List<String> all = Objects.requireNonNullElse(found, List.of());
-        return PIECES.stream().filter(it -> !all.contains(it)).collect(Collectors.joining(", "));
+        return PIECES.stream().filter(piece -> !all.contains(piece)).collect(Collectors.joining(", "));
     }
 }

@@ -21,11 +21,13 @@ public record BrokenView(
                 now.id(),
                 now.machine().name(),
                 place,
-                fitted.map(it -> it.needleId().toString()).orElse(null),
-                fitted.map(it -> Words.capital(it.needle().needle().words())).orElse("No needle"),
-                fitted.map(it -> it.needle().needle())
-                        .filter(it -> !it.type().isMultiple())
-                        .map(it -> ClampedNeedle.of(it, 0))
+                fitted.map(otherFitted -> otherFitted.needleId().toString()).orElse(null),
+                fitted.map(otherFitted ->
+                                Words.capital(otherFitted.needle().needle().words()))
+                        .orElse("No needle"),
+                fitted.map(otherFitted -> otherFitted.needle().needle())
+                        .filter(needle -> !needle.type().isMultiple())
+                        .map(needle -> ClampedNeedle.of(needle, 0))
                         .orElse(null));
     }
 }

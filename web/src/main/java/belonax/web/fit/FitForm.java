@@ -34,8 +34,8 @@ public record FitForm(
 
     /** Returns it with the needle that was named, and the place where one was parked last. */
     static FitForm usual(int place, GoesIn in, Choices choices) {
-        Optional<String> source =
-                in.needle().flatMap(it -> Optional.ofNullable(choices.sourceOf().get(it)));
+        Optional<String> source = in.needle()
+                .flatMap(needle -> Optional.ofNullable(choices.sourceOf().get(needle)));
         return new FitForm(
                 place,
                 null,
@@ -47,10 +47,10 @@ public record FitForm(
     }
 
     /** Returns what the packet of a needle says. */
-    private static String printed(Needle it) {
-        return it.type().isMultiple() || it.system() == NeedleSystem.H_130_705
-                ? it.label()
-                : it.type().words() + " " + it.label();
+    private static String printed(Needle needle) {
+        return needle.type().isMultiple() || needle.system() == NeedleSystem.H_130_705
+                ? needle.label()
+                : needle.type().words() + " " + needle.label();
     }
 
     /**
@@ -94,8 +94,8 @@ public record FitForm(
         return reading.needle()
                 .or(() -> reading.size()
                         .flatMap(PrintedSize::home)
-                        .filter(it -> type.isMultiple() == reading.twin().isPresent())
-                        .map(it -> new Needle(system, type, it, reading.twin())))
+                        .filter(size -> type.isMultiple() == reading.twin().isPresent())
+                        .map(size -> new Needle(system, type, size, reading.twin())))
                 .orElseThrow(() -> new BadInput("label", "Add the size, such as 80/12, and for a twin the spacing."));
     }
 

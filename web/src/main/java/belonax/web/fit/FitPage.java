@@ -84,7 +84,7 @@ class FitPage {
                 step.orElseGet(() -> FitView.stepLeft(left, machine.get())),
                 shown(turn),
                 goesIn,
-                named.map(it -> from(goesIn, it)).orElse(""),
+                named.map(otherChoices -> from(goesIn, otherChoices)).orElse(""),
                 not);
         remember(view.remembered(), response);
         model.addAttribute("fit", view);
@@ -94,8 +94,8 @@ class FitPage {
             model.addAttribute(
                     "delivery",
                     isThreading ? machine.get().table().map(spools::advice).orElse(List.of()) : List.of());
-            named.filter(it -> view.number() == view.count())
-                    .ifPresent(it -> model.addAttribute("usual", AtOnce.of(place, goesIn, it)));
+            named.filter(otherChoices -> view.number() == view.count())
+                    .ifPresent(otherChoices -> model.addAttribute("usual", AtOnce.of(place, goesIn, otherChoices)));
             return "fit/step";
         }
         Choices choices = named.orElseGet(() -> supply.choices(machine.get(), place));
@@ -182,18 +182,19 @@ class FitPage {
 
     /** Says which needle goes in, and where it comes from; nothing where none is named. */
     private static String from(GoesIn in, Choices choices) {
-        Optional<String> source =
-                in.needle().flatMap(it -> Optional.ofNullable(choices.sourceOf().get(it)));
+        Optional<String> source = in.needle()
+                .flatMap(needle -> Optional.ofNullable(choices.sourceOf().get(needle)));
         return words(source, choices.parked())
-                .map(it -> "In goes your parked " + it + ".")
-                .or(() -> words(source, choices.packets()).map(it -> "In goes one out of your packet: " + it + "."))
-                .or(() -> in.needle().map(it -> "In goes a " + it.words() + "; no packet of it is in your drawer."))
+                .map(word -> "In goes your parked " + word + ".")
+                .or(() -> words(source, choices.packets()).map(word -> "In goes one out of your packet: " + word + "."))
+                .or(() -> in.needle()
+                        .map(needle -> "In goes a " + needle.words() + "; no packet of it is in your drawer."))
                 .orElse("");
     }
 
     private static Optional<String> words(Optional<String> source, List<Choice> among) {
         return among.stream()
-                .filter(it -> source.equals(Optional.of(it.value())))
+                .filter(choice -> source.equals(Optional.of(choice.value())))
                 .map(Choice::words)
                 .findFirst();
     }

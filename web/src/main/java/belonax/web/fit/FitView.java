@@ -51,7 +51,9 @@ public record FitView(
                 place,
                 placesOf(now),
                 TurnView.of(now.machine().flatSide(), turn),
-                drawn(now, place, step, in).map(it -> ClampedNeedle.of(it, 0)).orElse(null),
+                drawn(now, place, step, in)
+                        .map(needle -> ClampedNeedle.of(needle, 0))
+                        .orElse(null),
                 from,
                 in.carried(),
                 now.machine().flatSide() == FlatSide.LEFT,
@@ -65,10 +67,10 @@ public record FitView(
 
     /** Until the old needle is out, it is drawn; from then on the one that goes in. Where none is in, none is drawn. */
     private static Optional<Needle> drawn(MachineNow now, int place, FitStep step, GoesIn in) {
-        Optional<Needle> old = now.fittedIn(place).map(it -> it.needle().needle());
+        Optional<Needle> old = now.fittedIn(place).map(fitted -> fitted.needle().needle());
         boolean isNew = step.scene().compareTo(FitStep.Scene.NEEDLE_OUT) > 0;
         return (isNew ? Optional.of(in.needle().or(() -> old).orElse(USUAL)) : old)
-                .map(it -> it.type().isMultiple() ? USUAL : it);
+                .map(needle -> needle.type().isMultiple() ? USUAL : needle);
     }
 
     /** Where a machine holds several needles, which one is changed. */
@@ -76,7 +78,7 @@ public record FitView(
         return now.places().size() < 2
                 ? List.of()
                 : now.places().stream()
-                        .map(it -> new Choice(String.valueOf(it.number()), it.name()))
+                        .map(place -> new Choice(String.valueOf(place.number()), place.name()))
                         .toList();
     }
 

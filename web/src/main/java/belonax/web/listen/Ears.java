@@ -51,7 +51,8 @@ class Ears {
     }
 
     private Ear add(String machineId, Began began, KnockWatch watch) {
-        ears.removeIf(it -> it.began().since().isBefore(began.since().minus(FORGOTTEN)));
+        ears.removeIf(
+                otherEar -> otherEar.began().since().isBefore(began.since().minus(FORGOTTEN)));
         if (ears.size() >= MOST) {
             ears.remove(0);
         }
@@ -63,8 +64,8 @@ class Ears {
     /** Returns what a machine was listened to last. */
     synchronized Optional<Ear> newest(String machineId) {
         return ears.stream()
-                .filter(it -> it.machineId().equals(machineId))
-                .max(Comparator.comparing(it -> it.began().since()));
+                .filter(ear -> ear.machineId().equals(machineId))
+                .max(Comparator.comparing(ear -> ear.began().since()));
     }
 
     /**
@@ -74,7 +75,7 @@ class Ears {
      */
     synchronized Ear get(UUID id) {
         return ears.stream()
-                .filter(it -> it.id().equals(id))
+                .filter(ear -> ear.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new BadInput(
                         "machine",

@@ -19,9 +19,9 @@ public record KnownView(List<Line> lines, String speed, String knock) {
     /** One time. */
     public record Line(String day, String stitches, String minutes, String perMinute, String on) {}
 
-    static KnownView of(Known it) {
+    static KnownView of(Known known) {
         return new KnownView(
-                it.times().stream()
+                known.times().stream()
                         .map(time -> new Line(
                                 Words.date(time.day()),
                                 String.format(Locale.ROOT, "%,.0f", time.heard().stitches()),
@@ -29,13 +29,13 @@ public record KnownView(List<Line> lines, String speed, String knock) {
                                 String.format(Locale.ROOT, "%.0f", time.heard().perMinute()),
                                 time.heard().on() == null ? "" : time.heard().on()))
                         .toList(),
-                it.stitchesPerMinute().isEmpty()
+                known.stitchesPerMinute().isEmpty()
                         ? ""
                         : String.format(
                                 Locale.ROOT,
                                 "You sew %.0f stitches a minute on it, guiding and turning included; plans reckon with that.",
-                                it.stitchesPerMinute().get()),
-                it.freshKnock().isEmpty()
+                                known.stitchesPerMinute().get()),
+                known.freshKnock().isEmpty()
                         ? NO_FRESH_NEEDLE
                         : "A fresh needle's knock on such cloth is known, and each later one is held against it.");
     }

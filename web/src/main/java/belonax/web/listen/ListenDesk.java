@@ -47,7 +47,7 @@ class ListenDesk {
         Began began = sounds.begin(now);
         BadInput.unless(
                 ears.open(machineId)
-                        .filter(it -> !SoundLog.isSameNeedle(it.began(), now))
+                        .filter(ear -> !SoundLog.isSameNeedle(ear.began(), now))
                         .isEmpty(),
                 "machine",
                 () -> "Something was heard with the needle that was in "
@@ -91,7 +91,7 @@ class ListenDesk {
     /** Returns what waits to be counted, or was counted or thrown away last, of a machine. */
     Optional<Listening> newest(String machineId) {
         return ears.newest(machineId).map(ear -> {
-            ear.now().countedAs().filter(it -> !undo.canUndo(it)).ifPresent(it -> ear.takenBack());
+            ear.now().countedAs().filter(countedA -> !undo.canUndo(countedA)).ifPresent(countedA -> ear.takenBack());
             return ear.now();
         });
     }

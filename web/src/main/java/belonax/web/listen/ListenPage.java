@@ -52,7 +52,7 @@ class ListenPage {
     /** The ear alone, for the sewing view. */
     @GetMapping("/listen/ear")
     String ear(HttpServletRequest request, Model model) {
-        layout.onTheTable(request).ifPresent(it -> ear(it, model));
+        layout.onTheTable(request).ifPresent(machineNow -> ear(machineNow, model));
         return "listen/ear :: ear";
     }
 

@@ -25,18 +25,18 @@ public record NowView(
         String state,
         String knock,
         String alarm) {
-    static NowView of(Listening it) {
-        Heard heard = it.heard();
+    static NowView of(Listening listening) {
+        Heard heard = listening.heard();
         return new NowView(
-                it.id(),
-                it.received(),
+                listening.id(),
+                listening.received(),
                 heard.isRunning(),
                 Words.clock(Math.round(heard.seconds())),
                 stitches(heard),
                 heard.isRunning()
                         ? String.format(Locale.ROOT, "Runs, %.1f stitches a second", heard.perSecond())
                         : "Stands",
-                it.hasKnockedMore() ? KnockWatch.WORDS : "",
+                listening.hasKnockedMore() ? KnockWatch.WORDS : "",
                 heard.alarm().words());
     }
 

@@ -26,7 +26,9 @@ final class Recording {
                 ByteBuffer.allocate(2 * SAMPLE_RATE * (Scene.SECONDS + 1)).order(ByteOrder.LITTLE_ENDIAN);
         SimulatedRoom room = new SimulatedRoom(scene.setting(), new SplittableRandom(scene.seed()));
         new SimulatedMicrophone(room, SAMPLE_RATE, new SplittableRandom(scene.seed()))
-                .record(Scene.SECONDS * Loudness.PER_SECOND, it -> samples.putShort((short) Math.round(it * 32_767)));
+                .record(
+                        Scene.SECONDS * Loudness.PER_SECOND,
+                        value -> samples.putShort((short) Math.round(value * 32_767)));
         return wav(samples.array(), samples.position() / 2);
     }
 

@@ -33,18 +33,18 @@ public record ResultView(
     private static final String SLOW =
             "Single and slow stitches, under three a second, are not told from other sounds.";
 
-    static @Nullable ResultView of(@Nullable Listening it) {
-        return it == null ? null : made(it);
+    static @Nullable ResultView of(@Nullable Listening listening) {
+        return listening == null ? null : made(listening);
     }
 
-    private static ResultView made(Listening it) {
-        Heard heard = it.heard();
+    private static ResultView made(Listening listening) {
+        Heard heard = listening.heard();
         boolean isEnough = Listened.isEnough(heard);
         return new ResultView(
-                it.id(),
-                it.isSimulated(),
-                it.isThrownAway(),
-                it.countedAs().isPresent(),
+                listening.id(),
+                listening.isSimulated(),
+                listening.isThrownAway(),
+                listening.countedAs().isPresent(),
                 isEnough,
                 isEnough
                         ? NowView.stitches(heard) + " in " + Words.clock(Math.round(heard.seconds()))
@@ -56,21 +56,21 @@ public record ResultView(
                                 heard.perMinute(),
                                 heard.certainty().words())
                         : SLOW,
-                isEnough ? knock(it) : "",
-                it.hasKnockedMore(),
+                isEnough ? knock(listening) : "",
+                listening.hasKnockedMore(),
                 heard.alarm().words(),
-                SpeedChart.of(it.speeds()));
+                SpeedChart.of(listening.speeds()));
     }
 
-    private static String knock(Listening it) {
-        if (it.hasKnockedMore()) {
+    private static String knock(Listening listening) {
+        if (listening.hasKnockedMore()) {
             return KnockWatch.WORDS;
         }
-        if (it.isFresh()) {
+        if (listening.isFresh()) {
             return "This needle is fresh: how it knocks is learnt when you count it, and later ones are held against it.";
         }
-        if (it.knowsFresh()) {
-            return it.couldCompare()
+        if (listening.knowsFresh()) {
+            return listening.couldCompare()
                     ? "No more knock than with the fresh needle, as far as it was heard."
                     : "Too few stitches stood out of the room to compare the needle’s knock.";
         }

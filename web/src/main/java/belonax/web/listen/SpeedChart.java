@@ -21,7 +21,7 @@ public record SpeedChart(List<Bar> bars, double topPx, String words) {
     public record Bar(double x, double y, double width, double height) {}
 
     static SpeedChart of(List<Double> speeds) {
-        double fastest = speeds.stream().mapToDouble(it -> it).max().orElse(0);
+        double fastest = speeds.stream().mapToDouble(value -> value).max().orElse(0);
         double width = (WIDTH_PX - LEFT_PX - RIGHT_PX) / Math.max(1, speeds.size());
         List<Bar> bars = new ArrayList<>();
         int runs = 0;

@@ -38,7 +38,7 @@ record StepsBody(
         return steps;
     }
 
-    private static double number(@Nullable Double it) {
-        return it == null ? -1 : it;
+    private static double number(@Nullable Double value) {
+        return value == null ? -1 : value;
     }
 }

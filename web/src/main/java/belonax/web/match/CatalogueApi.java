@@ -49,18 +49,18 @@ class CatalogueApi {
             String note,
             ClothPart part) {
 
-        static FabricAnswer of(Cloth it) {
+        static FabricAnswer of(Cloth cloth) {
             return new FabricAnswer(
-                    it.id(),
-                    it.name(),
-                    it.structure(),
-                    it.weightGsm(),
-                    it.thicknessMm(),
-                    it.stretchPercent(),
-                    it.density(),
-                    it.traits().stream().sorted().toList(),
-                    it.note(),
-                    it.part());
+                    cloth.id(),
+                    cloth.name(),
+                    cloth.structure(),
+                    cloth.weightGsm(),
+                    cloth.thicknessMm(),
+                    cloth.stretchPercent(),
+                    cloth.density(),
+                    cloth.traits().stream().sorted().toList(),
+                    cloth.note(),
+                    cloth.part());
         }
     }
 
@@ -100,14 +100,14 @@ class CatalogueApi {
     @Operation(summary = "All kinds of needle, with the sizes in which they are made for 130/705 H")
     List<TypeAnswer> types() {
         return NeedleType.ALL.stream()
-                .map(it -> new TypeAnswer(
-                        it,
-                        it.words(),
-                        it.suffix(),
-                        it.eye().widthShare(),
-                        it.goodFor(),
-                        it.notFor(),
-                        range.sizesOf(it).stream()
+                .map(type -> new TypeAnswer(
+                        type,
+                        type.words(),
+                        type.suffix(),
+                        type.eye().widthShare(),
+                        type.goodFor(),
+                        type.notFor(),
+                        range.sizesOf(type).stream()
                                 .map(NeedleAnswer.SizeAnswer::of)
                                 .toList()))
                 .toList();
@@ -117,14 +117,14 @@ class CatalogueApi {
     @Operation(summary = "All needle systems")
     List<SystemAnswer> systems() {
         return Stream.of(NeedleSystem.values())
-                .map(it -> new SystemAnswer(
-                        it.label(),
-                        it.synonyms(),
-                        it.shank(),
-                        it.shankMm(),
-                        it.buttToEyeMm().isPresent() ? it.buttToEyeMm().getAsDouble() : null,
-                        it.isDomestic(),
-                        it.where()))
+                .map(system -> new SystemAnswer(
+                        system.label(),
+                        system.synonyms(),
+                        system.shank(),
+                        system.shankMm(),
+                        system.buttToEyeMm().isPresent() ? system.buttToEyeMm().getAsDouble() : null,
+                        system.isDomestic(),
+                        system.where()))
                 .toList();
     }
 

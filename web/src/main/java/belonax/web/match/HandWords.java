@@ -19,41 +19,42 @@ final class HandWords {
         }
         String here = of(match.best().needle(), atHand);
         String better = match.passedOver()
-                .map(it -> "; " + it.needle().words() + " would do a shade better")
+                .map(candidate -> "; " + candidate.needle().words() + " would do a shade better")
                 .orElse("");
         return here.isEmpty() ? "none in your drawer" + next(match, atHand) : here + better;
     }
 
     private static String next(Match match, List<AtHand> atHand) {
         return match.recommendations().stream()
-                .filter(it -> it.verdict() != Verdict.AVOID)
-                .filter(it -> atHand.stream().anyMatch(owned -> owned.needle().equals(it.needle())))
+                .filter(candidate -> candidate.verdict() != Verdict.AVOID)
+                .filter(candidate ->
+                        atHand.stream().anyMatch(owned -> owned.needle().equals(candidate.needle())))
                 .findFirst()
-                .map(it -> "; " + it.needle().words() + " is there, "
-                        + it.verdict().words())
+                .map(candidate -> "; " + candidate.needle().words() + " is there, "
+                        + candidate.verdict().words())
                 .orElse("");
     }
 
     /** Returns what is at hand of a needle; empty where nothing is. */
     static String of(Needle needle, List<AtHand> atHand) {
         return atHand.stream()
-                .filter(it -> it.needle().equals(needle))
+                .filter(hand -> hand.needle().equals(needle))
                 .findFirst()
                 .map(HandWords::of)
                 .orElse("");
     }
 
-    private static String of(AtHand it) {
+    private static String of(AtHand atHand) {
         List<String> parts = new ArrayList<>();
-        it.parked()
+        atHand.parked()
                 .map(parked -> String.format(
                         Locale.ROOT,
                         "one parked with %.1f h%s",
                         parked.effectiveHours(),
                         parked.keptAt().isBlank() ? "" : " (" + parked.keptAt() + ")"))
                 .ifPresent(parts::add);
-        if (it.inPackets() > 0) {
-            parts.add(it.inPackets() + " in your drawer");
+        if (atHand.inPackets() > 0) {
+            parts.add(atHand.inPackets() + " in your drawer");
         }
         return String.join(", ", parts);
     }

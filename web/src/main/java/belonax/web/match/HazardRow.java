@@ -26,10 +26,10 @@ public record HazardRow(
     /** Returns every hazard in the order in which a seam shows them. */
     static List<HazardRow> of(Hazards advised, Optional<Hazards> fitted) {
         return Hazard.AS_MET.stream()
-                .map(it -> new HazardRow(
-                        it.calledBySewists(),
-                        Chance.of(advised.of(it)),
-                        fitted.map(now -> Chance.of(now.of(it))).orElse(null)))
+                .map(hazard -> new HazardRow(
+                        hazard.calledBySewists(),
+                        Chance.of(advised.of(hazard)),
+                        fitted.map(now -> Chance.of(now.of(hazard))).orElse(null)))
                 .toList();
     }
 }

@@ -81,7 +81,9 @@ record MatchAnswer(
                     checked.judged().reasons().stream()
                             .map(NeedleAnswer.ReasonAnswer::of)
                             .toList(),
-                    checked.better().map(it -> NeedleAnswer.of(null, it)).orElse(null));
+                    checked.better()
+                            .map(candidate -> NeedleAnswer.of(null, candidate))
+                            .orElse(null));
         }
     }
 }

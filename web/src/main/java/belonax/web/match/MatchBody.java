@@ -156,17 +156,17 @@ record MatchBody(
         List<MatchRequest.Proven> setups = new ArrayList<>();
         List<ProvenBody> given = Objects.requireNonNullElse(proven, List.<ProvenBody>of());
         for (int i = 0; i < given.size(); i++) {
-            ProvenBody it = given.get(i);
-            if (it == null || it.type() == null || it.size() == null) {
+            ProvenBody provenBody = given.get(i);
+            if (provenBody == null || provenBody.type() == null || provenBody.size() == null) {
                 throw ApiRefusal.missing("proven[" + i + "]", "A proven set-up has a type and a size.");
             }
             try {
                 setups.add(new MatchRequest.Proven(
-                        it.type(),
-                        it.size(),
-                        it.layers() == null ? OptionalInt.empty() : OptionalInt.of(it.layers()),
-                        optional(it.tex()),
-                        Optional.ofNullable(it.purpose())));
+                        provenBody.type(),
+                        provenBody.size(),
+                        provenBody.layers() == null ? OptionalInt.empty() : OptionalInt.of(provenBody.layers()),
+                        optional(provenBody.tex()),
+                        Optional.ofNullable(provenBody.purpose())));
             } catch (BadInput e) {
                 throw e.under("proven[" + i + "]");
             }

@@ -94,19 +94,25 @@ class MatchPage {
         List<Needle> needles = atHand.stream().map(AtHand::needle).toList();
         MatchRequest request = asked.request(
                         on,
-                        on.map(it -> book.brokenBefore(it.id(), cloth)).orElse(List.of()),
-                        on.map(it -> sampler.provenNeedles(it.id(), cloth)).orElse(List.of()),
+                        on.map(machineNow -> book.brokenBefore(machineNow.id(), cloth))
+                                .orElse(List.of()),
+                        on.map(machineNow -> sampler.provenNeedles(machineNow.id(), cloth))
+                                .orElse(List.of()),
                         needles)
                 .withScraps(scraps.of(cloth));
-        Optional<Checked> fitted = on.flatMap(MachineNow::fitted).map(it -> check.check(request, it.needle()));
+        Optional<Checked> fitted =
+                on.flatMap(MachineNow::fitted).map(otherFitted -> check.check(request, otherFitted.needle()));
         Match match = matcher.match(request).preferring(fitted, needles);
         return MatchView.of(
                 match,
                 SpoolWord.of(request, match, check),
                 fitted,
                 atHand,
-                on.flatMap(it -> it.card().lengthUnder(it.machine().foot().name())),
-                on.flatMap(it -> sampler.provenDial(it, asked.work().setup())),
+                on.flatMap(machineNow -> machineNow
+                        .card()
+                        .lengthUnder(machineNow.machine().foot().name())),
+                on.flatMap(machineNow ->
+                        sampler.provenDial(machineNow, asked.work().setup())),
                 asked.stock().units());
     }
 

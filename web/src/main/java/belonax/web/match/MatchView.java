@@ -105,16 +105,16 @@ public record MatchView(
             @Nullable NeedleType point,
             String word,
             @Nullable UUID parked) {
-        static NeedleChosen of(Needle it, List<AtHand> atHand) {
+        static NeedleChosen of(Needle needle, List<AtHand> atHand) {
             return new NeedleChosen(
-                    it.system().label(),
-                    it.type(),
-                    it.size().nm(),
-                    it.twin().map(twin -> twin.spacingMm()).orElse(null),
-                    it.twin().map(twin -> twin.point()).orElse(null),
-                    NeedleWord.inAddress(it),
+                    needle.system().label(),
+                    needle.type(),
+                    needle.size().nm(),
+                    needle.twin().map(twin -> twin.spacingMm()).orElse(null),
+                    needle.twin().map(twin -> twin.point()).orElse(null),
+                    NeedleWord.inAddress(needle),
                     atHand.stream()
-                            .filter(hand -> hand.needle().equals(it))
+                            .filter(hand -> hand.needle().equals(needle))
                             .flatMap(hand -> hand.parked().stream())
                             .map(NeedleRecord::id)
                             .findFirst()
@@ -130,14 +130,14 @@ public record MatchView(
             String fraying,
             String breaking,
             @Nullable String word) {
-        static NeighbourShown of(Match match, Recommendation it) {
+        static NeighbourShown of(Match match, Recommendation candidate) {
             return new NeighbourShown(
-                    it.needle().size().toString(),
-                    MatchWords.verdict(match, it),
-                    HazardRow.Chance.of(it.hazards().of(Hazard.MARK)).words(),
-                    HazardRow.Chance.of(it.hazards().of(Hazard.SHRED)).words(),
-                    HazardRow.Chance.of(it.hazards().of(Hazard.BREAK)).words(),
-                    it.verdict() == Verdict.AVOID ? null : NeedleWord.inAddress(it.needle()));
+                    candidate.needle().size().toString(),
+                    MatchWords.verdict(match, candidate),
+                    HazardRow.Chance.of(candidate.hazards().of(Hazard.MARK)).words(),
+                    HazardRow.Chance.of(candidate.hazards().of(Hazard.SHRED)).words(),
+                    HazardRow.Chance.of(candidate.hazards().of(Hazard.BREAK)).words(),
+                    candidate.verdict() == Verdict.AVOID ? null : NeedleWord.inAddress(candidate.needle()));
         }
     }
 
@@ -169,12 +169,12 @@ public record MatchView(
             Optional<Double> provenDial,
             Units units) {
         Recommendation best = match.best();
-        boolean alreadyIn = fitted.filter(
-                        it -> it.fitted().needle().equals(best.needle()) && it.verdict() == best.verdict())
+        boolean alreadyIn = fitted.filter(checked ->
+                        checked.fitted().needle().equals(best.needle()) && checked.verdict() == best.verdict())
                 .isPresent();
         // One line is not held against two.
         Optional<Checked> comparable = fitted.filter(
-                it -> it.fitted().needle().count() == best.needle().count());
+                checked -> checked.fitted().needle().count() == best.needle().count());
         // Where a limit or a conflict decides, it stands above with its way out, and the needle's own reasons matter
         // less.
         int open = match.job().limits().forbidAll()
@@ -182,7 +182,7 @@ public record MatchView(
                 : match.conflict().isPresent() ? REASONS_BESIDE_A_CONFLICT : REASONS_FIRST;
         List<ReasonShown> reasons = best.decisiveReasons().stream()
                 .limit(open)
-                .map(it -> shown(it, units))
+                .map(reason -> shown(reason, units))
                 .toList();
         return new MatchView(
                 MatchWords.lead(match, alreadyIn),
@@ -193,18 +193,23 @@ public record MatchView(
                 best.verdict(),
                 MatchWords.verdict(match, best),
                 match.limits().stream()
-                        .map(it -> new LimitShown(it.verdict(), units.say(it.text()), units.say(it.wayOut())))
+                        .map(limit ->
+                                new LimitShown(limit.verdict(), units.say(limit.text()), units.say(limit.wayOut())))
                         .toList(),
-                match.waysOut().map(it -> said(it, units)).orElse(null),
+                match.waysOut().map(waysOut -> said(waysOut, units)).orElse(null),
                 match.school().map(units::say).orElse(""),
-                spool.map(it -> new SpoolSays(
-                                units.say(it.words()), it.agrees() ? null : NeedleWord.inAddress(it.needle())))
+                spool.map(spoolWord -> new SpoolSays(
+                                units.say(spoolWord.words()),
+                                spoolWord.agrees() ? null : NeedleWord.inAddress(spoolWord.needle())))
                         .orElse(null),
                 reasons,
                 further(best, reasons, units),
-                HazardRow.of(best.hazards(), comparable.map(it -> it.judged().hazards())),
-                fitted.map(it -> FittedShown.of(it, best.needle(), units)).orElse(null),
-                match.conflict().map(it -> said(it, units)).orElse(null),
+                HazardRow.of(
+                        best.hazards(),
+                        comparable.map(checked -> checked.judged().hazards())),
+                fitted.map(checked -> FittedShown.of(checked, best.needle(), units))
+                        .orElse(null),
+                match.conflict().map(conflict -> said(conflict, units)).orElse(null),
                 PortraitShown.of(match, atHand),
                 SizeRuler.of(match.clothWindow(), match.threadWindow(), match.anOrdinaryEyeTakesIt()),
                 MatchWords.start(match, underTheFoot, provenDial, units),
@@ -213,7 +218,8 @@ public record MatchView(
                                 ? ""
                                 : " " + match.startingDial().note())),
                 match.ruledOut().stream()
-                        .map(it -> new RuledOutShown(Words.capital(it.type().words()), units.say(it.why())))
+                        .map(ruledOut ->
+                                new RuledOutShown(Words.capital(ruledOut.type().words()), units.say(ruledOut.why())))
                         .toList(),
                 MatchWords.ruledOut(match),
                 match.cautions().stream().map(units::say).toList(),
@@ -222,7 +228,7 @@ public record MatchView(
                 alreadyIn,
                 best.verdict() != Verdict.AVOID,
                 sizes(match),
-                ScrapShown.of(fitted.map(it -> it.fitted().needle()).orElse(best.needle())));
+                ScrapShown.of(fitted.map(checked -> checked.fitted().needle()).orElse(best.needle())));
     }
 
     private static WaysOut said(WaysOut out, Units units) {
@@ -241,15 +247,16 @@ public record MatchView(
         return beside.isEmpty()
                 ? List.of()
                 : Stream.concat(beside.stream(), Stream.of(match.best()))
-                        .sorted(Comparator.comparing(it -> it.needle().size()))
-                        .map(it -> NeighbourShown.of(match, it))
+                        .sorted(Comparator.comparing(
+                                candidate -> candidate.needle().size()))
+                        .map(candidate -> NeighbourShown.of(match, candidate))
                         .toList();
     }
 
     private static List<ReasonShown> further(Recommendation best, List<ReasonShown> open, Units units) {
         return best.reasons().stream()
-                .map(it -> shown(it, units))
-                .filter(it -> !open.contains(it))
+                .map(reason -> shown(reason, units))
+                .filter(reasonShown -> !open.contains(reasonShown))
                 .toList();
     }
 

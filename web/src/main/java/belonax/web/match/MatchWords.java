@@ -33,7 +33,7 @@ final class MatchWords {
     /** Returns the answer: a needle, or what stands in the way of every needle. */
     static String headline(Match match) {
         return match.standsInTheWay()
-                .map(it -> switch (it.kind()) {
+                .map(limit -> switch (limit.kind()) {
                     case HEIGHT -> "too high for the foot";
                     case PIERCING -> "too much for the motor";
                     case THREAD -> "too thick a thread on top";
@@ -44,16 +44,16 @@ final class MatchWords {
     }
 
     /** Returns how good a needle is; the word good is kept for what is made for the job. */
-    static String verdict(Match match, Recommendation it) {
-        return it.verdict() == Verdict.GOOD && !match.isMadeFor(it)
+    static String verdict(Match match, Recommendation candidate) {
+        return candidate.verdict() == Verdict.GOOD && !match.isMadeFor(candidate)
                 ? "does as well"
-                : it.verdict().words();
+                : candidate.verdict().words();
     }
 
     private static String name(Needle needle) {
         String kind = needle.twin()
-                .map(it -> it.point().words() + " " + needle.type().words() + " needle " + Words.mm(it.spacingMm())
-                        + " mm")
+                .map(twin -> twin.point().words() + " " + needle.type().words() + " needle "
+                        + Words.mm(twin.spacingMm()) + " mm")
                 .orElse(needle.type().words() + " needle");
         return kind + ", " + needle.size();
     }
@@ -66,23 +66,28 @@ final class MatchWords {
                 + units.stitch(match.stitch().lengthMm())
                 + underTheFoot
                         .filter(FootLength::matters)
-                        .map(it ->
-                                ", set " + Words.plain(it.toSet(match.stitch().lengthMm())) + " under the " + it.foot())
+                        .map(footLength -> ", set "
+                                + Words.plain(footLength.toSet(match.stitch().lengthMm())) + " under the "
+                                + footLength.foot())
                         .orElse("")
                 + width
                 + " · "
-                + match.foot().pressure().map(it -> it.words() + " pressure, ").orElse("")
+                + match.foot()
+                        .pressure()
+                        .map(pressure -> pressure.words() + " pressure, ")
+                        .orElse("")
                 + match.foot().words()
                 + provenDial
-                        .map(it -> " · dial at " + Words.number(it) + ", proven here")
+                        .map(value -> " · dial at " + Words.number(value) + ", proven here")
                         .orElseGet(() -> " · start the dial near "
                                 + Words.number(match.startingDial().likely()));
     }
 
     /** Returns which kinds are ruled out; nothing where none is. */
     static String ruledOut(Match match) {
-        List<String> names =
-                match.ruledOut().stream().map(it -> it.type().words()).toList();
+        List<String> names = match.ruledOut().stream()
+                .map(ruledOut -> ruledOut.type().words())
+                .toList();
         if (names.isEmpty()) {
             return "";
         }

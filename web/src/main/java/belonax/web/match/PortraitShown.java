@@ -32,14 +32,15 @@ public record PortraitShown(
     static List<PortraitShown> of(Match match, List<AtHand> atHand) {
         List<PortraitShown> shown = new ArrayList<>();
         List<NeedleType> seen = new ArrayList<>();
-        for (Recommendation it : match.recommendations()) {
-            PortraitShown next = portrait(it, MatchWords.verdict(match, it), shown.isEmpty(), atHand);
-            if (shown.size() < PORTRAITS && !seen.contains(it.needle().point()) && hasRoom(shown, next)) {
-                seen.add(it.needle().point());
+        for (Recommendation candidate : match.recommendations()) {
+            PortraitShown next = portrait(candidate, MatchWords.verdict(match, candidate), shown.isEmpty(), atHand);
+            if (shown.size() < PORTRAITS && !seen.contains(candidate.needle().point()) && hasRoom(shown, next)) {
+                seen.add(candidate.needle().point());
                 shown.add(next);
             }
         }
-        boolean universalRuledOut = match.ruledOut().stream().anyMatch(it -> it.type() == NeedleType.UNIVERSAL);
+        boolean universalRuledOut =
+                match.ruledOut().stream().anyMatch(ruledOut -> ruledOut.type() == NeedleType.UNIVERSAL);
         if (universalRuledOut && match.best().needle().system() == NeedleSystem.H_130_705) {
             Needle mistake = Needle.of(NeedleSystem.H_130_705, NeedleType.UNIVERSAL, NeedleSize.NM_80);
             PortraitShown last = portrait(mistake, Verdict.AVOID.words(), false, "", null);
@@ -54,19 +55,20 @@ public record PortraitShown(
     /** Twins are drawn wider, so fewer of them stand side by side. */
     private static boolean hasRoom(List<PortraitShown> shown, PortraitShown next) {
         double taken = next.drawing().widthPx() + BESIDE_PX;
-        for (PortraitShown it : shown) {
-            taken += it.drawing().widthPx() + BESIDE_PX;
+        for (PortraitShown portraitShown : shown) {
+            taken += portraitShown.drawing().widthPx() + BESIDE_PX;
         }
         return taken <= ROOM_PX;
     }
 
-    private static PortraitShown portrait(Recommendation it, String verdict, boolean isBest, List<AtHand> atHand) {
+    private static PortraitShown portrait(
+            Recommendation candidate, String verdict, boolean isBest, List<AtHand> atHand) {
         return portrait(
-                it.needle(),
+                candidate.needle(),
                 verdict,
                 isBest,
-                HandWords.of(it.needle(), atHand),
-                it.verdict() == Verdict.AVOID ? null : NeedleWord.inAddress(it.needle()));
+                HandWords.of(candidate.needle(), atHand),
+                candidate.verdict() == Verdict.AVOID ? null : NeedleWord.inAddress(candidate.needle()));
     }
 
     private static PortraitShown portrait(

@@ -34,7 +34,7 @@ public record SizeRuler(
         SizeWindow both =
                 meet ? new SizeWindow(later(cloth.min(), thread.min()), earlier(cloth.max(), thread.max())) : cloth;
         List<Tick> ticks = NeedleSize.LADDER.stream()
-                .map(it -> new Tick(x(it), it.nm(), it.trade(), meet && both.contains(it)))
+                .map(size -> new Tick(x(size), size.nm(), size.trade(), meet && both.contains(size)))
                 .toList();
         return new SizeRuler(
                 ticks,
@@ -47,7 +47,7 @@ public record SizeRuler(
 
     /** Returns the ruler's line with a notch for every size. */
     public String line() {
-        return ticks.stream().map(it -> "M" + it.x() + " 54v6").collect(Collectors.joining("", "M104 54H490", ""));
+        return ticks.stream().map(tick -> "M" + tick.x() + " 54v6").collect(Collectors.joining("", "M104 54H490", ""));
     }
 
     private static String words(SizeWindow cloth, SizeWindow thread, boolean threadFits) {

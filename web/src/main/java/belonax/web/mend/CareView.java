@@ -42,15 +42,15 @@ public record CareView(List<Task> tasks, List<CareGuide.Differing> differing, Li
         Check check = table.check(checkOf(kind));
         boolean home = CareGuide.isForHomeHands(kind, now.machine());
         return due.stream()
-                .filter(it -> it.kind() == kind)
+                .filter(otherDue -> otherDue.kind() == kind)
                 .findFirst()
-                .map(it -> new Task(
+                .map(otherDue -> new Task(
                         kind,
                         kind.words(),
                         CareGuide.who(kind, now.machine()),
-                        it.reason(),
-                        (int) Math.min(100, Math.round(100 * it.share())),
-                        it.isDue(),
+                        otherDue.reason(),
+                        (int) Math.min(100, Math.round(100 * otherDue.share())),
+                        otherDue.isDue(),
                         home ? StepPictures.of(check, now) : List.of(),
                         home ? check.cautions() : List.of()))
                 // Only oil is not planned where it is not the owner's.

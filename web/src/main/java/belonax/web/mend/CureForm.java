@@ -28,37 +28,41 @@ public record CureForm(
      * @param sound the spools that may be sewn with, where a spool does
      */
     static CureForm of(
-            MendCase it, Records records, MachineNow now, MendNeedles.@Nullable Form needle, List<Kept<Spool>> sound) {
+            MendCase mendCase,
+            Records records,
+            MachineNow now,
+            MendNeedles.@Nullable Form needle,
+            List<Kept<Spool>> sound) {
         return new CureForm(
                 records,
                 needle,
                 records == Records.DIAL ? Words.typed(dialAgain(now)) : "",
                 choices(sound),
-                it.spool() == null ? "" : it.spool());
+                mendCase.spool() == null ? "" : mendCase.spool());
     }
 
     /** Returns the spools that can be on a machine. */
     static List<Choice> choices(List<Kept<Spool>> sound) {
         return sound.stream()
-                .map(it ->
-                        new Choice(it.id().toString(), Words.capital(it.card().words())))
+                .map(kept -> new Choice(
+                        kept.id().toString(), Words.capital(kept.card().words())))
                 .toList();
     }
 
     /** Returns the spool that is most likely on a machine: the same thickness, fibre and build. */
     static String likelySpool(List<Kept<Spool>> sound, MachineNow now) {
         return sound.stream()
-                .filter(it -> isOn(it, now))
-                .map(it -> it.id().toString())
+                .filter(kept -> isOn(kept, now))
+                .map(kept -> kept.id().toString())
                 .findFirst()
                 .orElse("");
     }
 
-    private static boolean isOn(Kept<Spool> it, MachineNow now) {
+    private static boolean isOn(Kept<Spool> kept, MachineNow now) {
         return now.thread()
-                .filter(on -> on.tex().value() == it.card().tex()
-                        && on.fibre() == it.card().fibre()
-                        && on.build() == it.card().build())
+                .filter(on -> on.tex().value() == kept.card().tex()
+                        && on.fibre() == kept.card().fibre()
+                        && on.build() == kept.card().build())
                 .isPresent();
     }
 

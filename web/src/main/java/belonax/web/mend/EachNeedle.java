@@ -20,7 +20,7 @@ final class EachNeedle {
 
     private static String words(MachineNow.Place place) {
         return place.fitted()
-                .map(it -> MachineFacts.needle(place, it))
+                .map(fitted -> MachineFacts.needle(place, fitted))
                 .orElseGet(() -> Words.capital(place.name()) + ": none in it");
     }
 }

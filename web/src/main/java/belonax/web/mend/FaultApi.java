@@ -51,15 +51,15 @@ class FaultApi {
         static RankAnswer of(Ranking ranking) {
             return new RankAnswer(
                     ranking.checks().stream()
-                            .map(it -> new CheckAnswer(
-                                    it.check().id(),
-                                    it.check().title(),
-                                    it.check().minutes(),
-                                    it.probability(),
-                                    it.check().who(),
-                                    it.check().steps(),
-                                    it.check().foundWhen(),
-                                    it.check().cautions()))
+                            .map(ranked -> new CheckAnswer(
+                                    ranked.check().id(),
+                                    ranked.check().title(),
+                                    ranked.check().minutes(),
+                                    ranked.probability(),
+                                    ranked.check().who(),
+                                    ranked.check().steps(),
+                                    ranked.check().foundWhen(),
+                                    ranked.check().cautions()))
                             .toList(),
                     ranking.causes(),
                     ranking.stop().orElse(null));

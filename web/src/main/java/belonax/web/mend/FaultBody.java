@@ -138,7 +138,7 @@ record FaultBody(
                     Optional.ofNullable(kind),
                     kind != null && kind.hasLoopers()
                             ? Optional.of(BobbinKind.NONE)
-                            : Optional.ofNullable(bobbin).map(it -> BobbinKind.valueOf(it.name())),
+                            : Optional.ofNullable(bobbin).map(one -> BobbinKind.valueOf(one.name())),
                     within("machine.monthsSinceService", monthsSinceService, MOST_MONTHS),
                     Boolean.TRUE.equals(neverServiced),
                     within("machine.hoursSinceCleaning", hoursSinceCleaning, MOST_HOURS),
@@ -165,13 +165,13 @@ record FaultBody(
         List<Symptom> seen = present("symptoms", symptoms);
         BadInput.unless(!seen.isEmpty(), "symptoms", () -> "Send at least one symptom.");
         Optional<NeedleInUse> needle =
-                Optional.ofNullable(setup).map(SetupBody::needle).map(it -> it.needle("setup.needle"));
+                Optional.ofNullable(setup).map(SetupBody::needle).map(needleBody -> needleBody.needle("setup.needle"));
         Set<Symptom> symptoms = EnumSet.copyOf(seen);
-        present("signs", signs).forEach(it -> symptoms.add(Symptom.of(it)));
+        present("signs", signs).forEach(sign -> symptoms.add(Symptom.of(sign)));
         Optional<Job> job = setup == null ? Optional.empty() : Optional.of(job(setup, catalogue));
         return Trouble.told(symptoms)
                 .when(new HashSet<>(present("when", when)))
-                .reasons(job.map(it -> reasons(it, hazards, needle)).orElse(List.of()))
+                .reasons(job.map(otherJob -> reasons(otherJob, hazards, needle)).orElse(List.of()))
                 .setUp(setUp(job, needle))
                 .needle(
                         hours(needle),
@@ -226,7 +226,7 @@ record FaultBody(
     /** What the hazards say of the set-up; without a needle they say nothing, without a cloth nothing of what suits it. */
     private List<Reason> reasons(Job job, HazardModel hazards, Optional<NeedleInUse> needle) {
         boolean clothKnown = setup != null && setup.clothIsKnown();
-        return needle.map(it -> hazards.predict(job, it).reasons().stream()
+        return needle.map(needleInUse -> hazards.predict(job, needleInUse).reasons().stream()
                         .filter(reason -> clothKnown || !OF_THE_CLOTH.contains(reason.part()))
                         .toList())
                 .orElse(List.of());

@@ -27,7 +27,8 @@ public record GlanceForm(List<Row> rows, String dial) {
         String band = "usual from " + Words.number(dial.normalLow()) + " to " + Words.number(dial.normalHigh());
         return new GlanceForm(
                 Glance.on(now.machine().bobbin()).stream()
-                        .map(it -> new Row(it.name(), it.part(), it.words(Look.RIGHT), it.words(Look.WRONG)))
+                        .map(glance -> new Row(
+                                glance.name(), glance.part(), glance.words(Look.RIGHT), glance.words(Look.WRONG)))
                         .toList(),
                 now.dial().isPresent()
                         ? band + ", last " + Words.number(now.dial().getAsDouble())
@@ -41,23 +42,23 @@ public record GlanceForm(List<Row> rows, String dial) {
      */
     static Map<Glance, Look> seen(Map<String, String> sent) {
         Map<Glance, Look> seen = new EnumMap<>(Glance.class);
-        for (Glance it : Glance.values()) {
-            String look = sent.getOrDefault(it.name(), "");
+        for (Glance glance : Glance.values()) {
+            String look = sent.getOrDefault(glance.name(), "");
             if (!look.isBlank()) {
-                seen.put(it, Parsed.word(it.name(), Look.class, look));
+                seen.put(glance, Parsed.word(glance.name(), Look.class, look));
             }
         }
         return seen;
     }
 
     /** Returns what stood out, in words; null when nothing was looked at. */
-    static @Nullable String words(MendCase it) {
-        if (it.glance() == null || it.glance().isEmpty() && it.foundDial() == null) {
+    static @Nullable String words(MendCase mendCase) {
+        if (mendCase.glance() == null || mendCase.glance().isEmpty() && mendCase.foundDial() == null) {
             return null;
         }
         StringBuilder words = new StringBuilder();
         for (Glance glance : Glance.values()) {
-            Look look = it.glance().get(glance);
+            Look look = mendCase.glance().get(glance);
             if (look == Look.WRONG) {
                 words.append(words.isEmpty() ? "" : "; ")
                         .append(glance.part())
@@ -65,10 +66,10 @@ public record GlanceForm(List<Row> rows, String dial) {
                         .append(glance.words(look));
             }
         }
-        if (it.foundDial() != null) {
+        if (mendCase.foundDial() != null) {
             words.append(words.isEmpty() ? "" : "; ")
                     .append("The dial stood at ")
-                    .append(Words.number(it.foundDial()));
+                    .append(Words.number(mendCase.foundDial()));
         }
         return "As found: " + (words.isEmpty() ? "nothing stood out" : words) + ".";
     }

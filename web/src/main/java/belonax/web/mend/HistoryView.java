@@ -27,32 +27,34 @@ public record HistoryView(List<CaseShown> cases, List<Cure> cures) {
     /** Returns what found most here, when it is more than chance: in three cures at least, and twice. */
     static String usually(Map<CheckId, Integer> cures, FaultTable table) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
-        return all < 3 || cures.values().stream().noneMatch(it -> it > 1)
+        return all < 3 || cures.values().stream().noneMatch(cure -> cure > 1)
                 ? ""
                 : first(cures(cures, table).get(0));
     }
 
-    private static String first(Cure it) {
-        return "Here it was most often found by “" + it.title() + "”: " + it.count() + " cures.";
+    private static String first(Cure cure) {
+        return "Here it was most often found by “" + cure.title() + "”: " + cure.count() + " cures.";
     }
 
     private static List<Cure> cures(Map<CheckId, Integer> cures, FaultTable table) {
         int all = cures.values().stream().mapToInt(Integer::intValue).sum();
         return cures.entrySet().stream()
                 .sorted(Map.Entry.<CheckId, Integer>comparingByValue().reversed())
-                .map(it -> new Cure(
-                        table.check(it.getKey()).title(), it.getValue() + " of " + all, BAR_PX * it.getValue() / all))
+                .map(cure -> new Cure(
+                        table.check(cure.getKey()).title(),
+                        cure.getValue() + " of " + all,
+                        BAR_PX * cure.getValue() / all))
                 .toList();
     }
 
     private static CaseShown shown(Kept<MendCase> kept) {
-        MendCase it = kept.card();
-        String ended = switch (it.state()) {
+        MendCase mendCase = kept.card();
+        String ended = switch (mendCase.state()) {
             case OPEN -> "open";
             case ASIDE -> "put aside";
             case CURED ->
                 "cured: "
-                        + it.steps().stream()
+                        + mendCase.steps().stream()
                                 .filter(step -> step.result() == Result.CURED)
                                 .map(MendCase.Step::title)
                                 .findFirst()
@@ -60,10 +62,13 @@ public record HistoryView(List<CaseShown> cases, List<Cure> cures) {
         };
         return new CaseShown(
                 kept.id().toString(),
-                it.words(),
-                Words.date(it.begunOn()),
+                mendCase.words(),
+                Words.date(mendCase.begunOn()),
                 ended,
                 String.format(
-                        Locale.ROOT, "%s, %.0f min", Words.count(it.steps().size(), "check"), it.minutes()));
+                        Locale.ROOT,
+                        "%s, %.0f min",
+                        Words.count(mendCase.steps().size(), "check"),
+                        mendCase.minutes()));
     }
 }

@@ -12,25 +12,25 @@ public record MachineFacts(List<String> lines) {
         List<String> lines = new ArrayList<>();
         lines.add(Words.capital(now.machine().kind().words()) + ", bobbin "
                 + now.machine().bobbin().words());
-        now.places().forEach(place -> place.fitted().ifPresent(it -> lines.add(needle(place, it))));
+        now.places().forEach(place -> place.fitted().ifPresent(fitted -> lines.add(needle(place, fitted))));
         if (!now.missing().isEmpty()) {
             lines.add("Missing, perhaps inside: " + now.missingWords());
         }
-        now.thread().ifPresent(it -> lines.add("Thread: " + it.words()));
-        now.dial().ifPresent(it -> lines.add("Top dial at the last balance: " + Words.number(it)));
+        now.thread().ifPresent(thread -> lines.add("Thread: " + thread.words()));
+        now.dial().ifPresent(value -> lines.add("Top dial at the last balance: " + Words.number(value)));
         lines.add("Plate: " + now.machine().plate().name() + "; foot: "
                 + now.machine().foot().name());
         return new MachineFacts(lines);
     }
 
     /** Returns the needle of a place with its hours. */
-    static String needle(MachineNow.Place place, MachineNow.Fitted it) {
+    static String needle(MachineNow.Place place, MachineNow.Fitted fitted) {
         return String.format(
                 Locale.ROOT,
                 "%s: %s, %.1f hours%s",
                 Words.capital(place.name()),
-                it.needle().needle().words(),
-                it.needle().effectiveHours(),
-                it.needle().struck() ? ", struck something" : "");
+                fitted.needle().needle().words(),
+                fitted.needle().effectiveHours(),
+                fitted.needle().struck() ? ", struck something" : "");
     }
 }

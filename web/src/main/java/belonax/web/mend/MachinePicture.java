@@ -71,12 +71,12 @@ public record MachinePicture(
 
     private static List<NeedleShown> needles(MachineNow now) {
         List<NeedleShown> shown = new ArrayList<>();
-        for (MachineNow.Place it : now.places()) {
-            Needle needle = it.fitted()
+        for (MachineNow.Place place : now.places()) {
+            Needle needle = place.fitted()
                     .map(fitted -> fitted.needle().needle())
                     .filter(in -> !in.type().isMultiple())
                     .orElse(USUAL);
-            shown.add(new NeedleShown(NEEDLE_X + BETWEEN_NEEDLES_MM * it.number(), ClampedNeedle.of(needle, 0)));
+            shown.add(new NeedleShown(NEEDLE_X + BETWEEN_NEEDLES_MM * place.number(), ClampedNeedle.of(needle, 0)));
         }
         return shown;
     }

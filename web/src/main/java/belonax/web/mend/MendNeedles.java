@@ -45,11 +45,11 @@ class MendNeedles {
      */
     public record Form(String where, String needle, List<Choice> in, String chosen) {}
 
-    Form form(MendCase it, Check check, MachineNow now) {
+    Form form(MendCase mendCase, Check check, MachineNow now) {
         Place place = now.placeAskedAbout();
         NeedleSupply.Choices owned = supply.choices(now, place.number());
         Optional<Needle> same = same(place);
-        Optional<Needle> best = best(it, now).filter(found -> !same.equals(Optional.of(found)));
+        Optional<Needle> best = best(mendCase, now).filter(found -> !same.equals(Optional.of(found)));
         List<Choice> in = new ArrayList<>();
         best.ifPresent(needle -> in.add(new Choice(BEST, "a " + needle.words() + ", which Match puts first here")));
         same.ifPresent(needle -> in.add(new Choice(SAME, "another new " + needle.words())));
@@ -73,13 +73,13 @@ class MendNeedles {
      *
      * @throws BadInput if it stands for none
      */
-    Optional<NeedleSource> source(String in, MendCase it, MachineNow now) {
+    Optional<NeedleSource> source(String in, MendCase mendCase, MachineNow now) {
         if (in.isEmpty() || in.equals(OLD)) {
             return Optional.empty();
         }
         Optional<NeedleSource> named = switch (in) {
             case SAME -> same(now.placeAskedAbout()).map(MendNeedles::bought);
-            case BEST -> best(it, now).map(MendNeedles::bought);
+            case BEST -> best(mendCase, now).map(MendNeedles::bought);
             default -> NeedleSource.ofWord(in);
         };
         BadInput.unless(
@@ -92,11 +92,11 @@ class MendNeedles {
     }
 
     private static Optional<Needle> same(Place place) {
-        return place.fitted().map(it -> it.needle().needle());
+        return place.fitted().map(fitted -> fitted.needle().needle());
     }
 
-    private Optional<Needle> best(MendCase it, MachineNow now) {
-        return question.job(it, now)
+    private Optional<Needle> best(MendCase mendCase, MachineNow now) {
+        return question.job(mendCase, now)
                 .map(job -> matcher.match(MatchRequest.of(job)).best().needle());
     }
 }

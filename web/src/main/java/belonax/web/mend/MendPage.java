@@ -131,25 +131,26 @@ class MendPage {
     @GetMapping("/mend/{id}")
     String show(@PathVariable UUID id, Model model) {
         Optional<Kept<MendCase>> kept = drawer.find(MendCase.class, id);
-        Optional<MachineNow> machine = kept.flatMap(it -> room.find(it.card().machineId()));
+        Optional<MachineNow> machine =
+                kept.flatMap(otherKept -> room.find(otherKept.card().machineId()));
         if (kept.isEmpty() || machine.isEmpty()) {
             return "redirect:/mend/history";
         }
-        MendCase it = kept.get().card();
+        MendCase mendCase = kept.get().card();
         boolean neverServiced = care.plan(machine.get()).monthsSinceService().isEmpty();
-        MendView view = MendView.of(kept.get(), question.rank(it, machine.get()), finder.table(), neverServiced);
+        MendView view = MendView.of(kept.get(), question.rank(mendCase, machine.get()), finder.table(), neverServiced);
         layout.show(model, machine.get());
         model.addAttribute("mend", view);
         model.addAttribute("glance", view.isToGlance() ? GlanceForm.of(machine.get()) : null);
         if (view.check() != null) {
-            model.addAttribute("cure", cure(it, view.check(), machine.get()));
+            model.addAttribute("cure", cure(mendCase, view.check(), machine.get()));
             model.addAttribute(
-                    "delivery", view.check().id() == CheckId.SPOOL_DELIVERY ? question.delivery(it) : List.of());
+                    "delivery", view.check().id() == CheckId.SPOOL_DELIVERY ? question.delivery(mendCase) : List.of());
             model.addAttribute("pictures", StepPictures.of(view.check(), machine.get()));
             model.addAttribute("eachNeedle", EachNeedle.of(view.check().id(), machine.get()));
         }
-        if (view.isCured() && it.last().isPresent()) {
-            Check cured = finder.table().check(it.last().get().check());
+        if (view.isCured() && mendCase.last().isPresent()) {
+            Check cured = finder.table().check(mendCase.last().get().check());
             model.addAttribute("curedBy", cured);
             model.addAttribute("pictures", StepPictures.of(cured, machine.get()).subList(0, 1));
         }
@@ -159,13 +160,13 @@ class MendPage {
         return "mend/case";
     }
 
-    private CureForm cure(MendCase it, Check check, MachineNow machine) {
+    private CureForm cure(MendCase mendCase, Check check, MachineNow machine) {
         Records records = Records.of(check);
         return CureForm.of(
-                it,
+                mendCase,
                 records,
                 machine,
-                records == Records.NEEDLE ? needles.form(it, check, machine) : null,
+                records == Records.NEEDLE ? needles.form(mendCase, check, machine) : null,
                 records == Records.SPOOL ? contents.soundSpools() : List.of());
     }
 
@@ -191,11 +192,13 @@ class MendPage {
             @RequestParam Result result,
             @ModelAttribute("form") MendForm.Found found,
             BindingResult errors) {
-        MendCase it = drawer.get(MendCase.class, id).card();
-        MachineNow machine = room.find(it.machineId()).orElseThrow();
+        MendCase mendCase = drawer.get(MendCase.class, id).card();
+        MachineNow machine = room.find(mendCase.machineId()).orElseThrow();
         Problems.refuseUnread(errors);
         troubles.answer(
-                id, revision, found.answer(CheckId.named(check), result, word -> needles.source(word, it, machine)));
+                id,
+                revision,
+                found.answer(CheckId.named(check), result, word -> needles.source(word, mendCase, machine)));
         return "redirect:/mend/" + id;
     }
 

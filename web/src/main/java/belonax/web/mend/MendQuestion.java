@@ -85,13 +85,13 @@ class MendQuestion {
         this.clock = clock;
     }
 
-    Ranking rank(MendCase it, MachineNow now) {
-        return finder.rank(trouble(it, now), it.school());
+    Ranking rank(MendCase mendCase, MachineNow now) {
+        return finder.rank(trouble(mendCase, now), mendCase.school());
     }
 
     /** Returns what is sewn, as Match would be asked; empty when its cloth is gone. */
-    Optional<Job> job(MendCase it, MachineNow now) {
-        TableWork work = it.work();
+    Optional<Job> job(MendCase mendCase, MachineNow now) {
+        TableWork work = mendCase.work();
         if (work != null) {
             try {
                 return Optional.of(sentences
@@ -102,62 +102,66 @@ class MendQuestion {
                 return Optional.empty();
             }
         }
-        return cloths.find(it.cloth())
-                .map(cloth -> Job.sewing(Stack.of(cloth, it.layers()), thread(it, now))
+        return cloths.find(mendCase.cloth())
+                .map(cloth -> Job.sewing(Stack.of(cloth, mendCase.layers()), thread(mendCase, now))
                         .on(now.machine())
                         .build());
     }
 
-    private Trouble trouble(MendCase it, MachineNow now) {
+    private Trouble trouble(MendCase mendCase, MachineNow now) {
         Optional<NeedleInUse> needle = now.fitted().map(MachineNow.Fitted::needle);
-        return Trouble.told(new HashSet<>(it.symptoms()))
-                .when(new HashSet<>(it.when()))
-                .glance(Objects.requireNonNullElse(it.glance(), Map.of()))
-                .reasons(reasons(it, now, needle))
+        return Trouble.told(new HashSet<>(mendCase.symptoms()))
+                .when(new HashSet<>(mendCase.when()))
+                .glance(Objects.requireNonNullElse(mendCase.glance(), Map.of()))
+                .reasons(reasons(mendCase, now, needle))
                 .needle(
                         needle.map(in -> OptionalDouble.of(in.effectiveHours())).orElse(OptionalDouble.empty()),
                         needle.map(NeedleInUse::struck).orElse(false))
-                .threadAgeYears(thread(it, now).ageYears())
-                .delicateDelivery(Delivery.isDelicate(thread(it, now)))
+                .threadAgeYears(thread(mendCase, now).ageYears())
+                .delicateDelivery(Delivery.isDelicate(thread(mendCase, now)))
                 .broken(broken(now))
-                .setUp(setUp(it, now, needle))
-                .machine(state(it, now))
+                .setUp(setUp(mendCase, now, needle))
+                .machine(state(mendCase, now))
                 .cures(cases.cures(now.id()))
-                .checked(it.checks(Result.NOT_IT), it.checks(Result.STILL))
+                .checked(mendCase.checks(Result.NOT_IT), mendCase.checks(Result.STILL))
                 .build();
     }
 
     /** Returns how the spool of a trouble wants to come off; nothing where none is known. */
-    List<String> delivery(MendCase it) {
-        return spools.advice(Optional.ofNullable(it.spool())
+    List<String> delivery(MendCase mendCase) {
+        return spools.advice(Optional.ofNullable(mendCase.spool())
                 .flatMap(DrawerStore::uuid)
-                .or(() -> Optional.ofNullable(it.work()).map(work -> work.top().spool())));
+                .or(() -> Optional.ofNullable(mendCase.work())
+                        .map(work -> work.top().spool())));
     }
 
     /** The spool that was named knows how old it is; else it is the thread of the strip. */
-    private SewingThread thread(MendCase it, MachineNow now) {
-        return Optional.ofNullable(it.spool())
+    private SewingThread thread(MendCase mendCase, MachineNow now) {
+        return Optional.ofNullable(mendCase.spool())
                 .flatMap(id -> drawer.find(Spool.class, id))
                 .map(spool -> spool.card().thread(LocalDate.now(clock).getYear()))
                 .or(now::thread)
                 .orElse(SewingThread.spunPolyester(25));
     }
 
-    private List<Reason> reasons(MendCase it, MachineNow now, Optional<NeedleInUse> needle) {
-        return needle.flatMap(
-                        in -> job(it, now).map(job -> hazards.predict(job, in).reasons()))
+    private List<Reason> reasons(MendCase mendCase, MachineNow now, Optional<NeedleInUse> needle) {
+        return needle.flatMap(in ->
+                        job(mendCase, now).map(job -> hazards.predict(job, in).reasons()))
                 .orElse(List.of());
     }
 
     /** What lies on the table is known; a dial that is proven for it was fiddled with by nobody. */
-    private SetUp setUp(MendCase it, MachineNow now, Optional<NeedleInUse> needle) {
-        boolean clothKnown = it.work() != null || cloths.find(it.cloth()).isPresent();
-        SetUp its = job(it, now)
+    private SetUp setUp(MendCase mendCase, MachineNow now, Optional<NeedleInUse> needle) {
+        boolean clothKnown =
+                mendCase.work() != null || cloths.find(mendCase.cloth()).isPresent();
+        SetUp its = job(mendCase, now)
                 .map(job -> SetUp.of(
-                        job, needle.map(NeedleInUse::needle), new SetUp.Known(clothKnown, it.work() != null, true)))
+                        job,
+                        needle.map(NeedleInUse::needle),
+                        new SetUp.Known(clothKnown, mendCase.work() != null, true)))
                 .orElse(SetUp.UNKNOWN);
-        TableWork work = it.work();
-        OptionalDouble dial = dial(it, now);
+        TableWork work = mendCase.work();
+        OptionalDouble dial = dial(mendCase, now);
         return work == null || dial.isEmpty()
                 ? its
                 : sampler.provenDial(now, work.setup())
@@ -168,10 +172,11 @@ class MendQuestion {
     private BrokenHere broken(MachineNow now) {
         List<NeedleRecord> broken = book.brokenOn(now.id());
         return new BrokenHere(
-                broken.size(), broken.stream().anyMatch(it -> !it.missing().isEmpty()));
+                broken.size(),
+                broken.stream().anyMatch(needleRecord -> !needleRecord.missing().isEmpty()));
     }
 
-    private MachineState state(MendCase it, MachineNow now) {
+    private MachineState state(MendCase mendCase, MachineNow now) {
         Machine machine = now.machine();
         CarePlan plan = care.plan(now);
         return new MachineState(
@@ -180,16 +185,16 @@ class MendQuestion {
                 plan.monthsSinceService(),
                 plan.monthsSinceService().isEmpty(),
                 OptionalDouble.of(plan.hoursSinceCleaning() + plan.lintyHours()),
-                offBand(machine, dial(it, now)),
+                offBand(machine, dial(mendCase, now)),
                 pulls.found(now.id()),
                 Optional.of(machine.power()));
     }
 
     /** Where the dial was found counts more than where it was balanced last; once it is set back, that is past. */
-    private static OptionalDouble dial(MendCase it, MachineNow now) {
-        return it.foundDial() == null || it.checks(Result.STILL).contains(CheckId.TOP_DIAL)
+    private static OptionalDouble dial(MendCase mendCase, MachineNow now) {
+        return mendCase.foundDial() == null || mendCase.checks(Result.STILL).contains(CheckId.TOP_DIAL)
                 ? now.dial()
-                : OptionalDouble.of(it.foundDial());
+                : OptionalDouble.of(mendCase.foundDial());
     }
 
     private static OptionalDouble offBand(Machine machine, OptionalDouble at) {

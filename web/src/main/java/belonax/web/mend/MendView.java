@@ -66,37 +66,38 @@ public record MendView(
     public record Follow(String words, String path) {}
 
     static MendView of(Kept<MendCase> kept, Ranking ranking, FaultTable table, boolean neverServiced) {
-        MendCase it = kept.card();
+        MendCase mendCase = kept.card();
         List<Ranked> left = ranking.checks().stream()
                 .filter(check ->
-                        !it.checks(Result.CANNOT).contains(check.check().id()))
+                        !mendCase.checks(Result.CANNOT).contains(check.check().id()))
                 .toList();
-        boolean open = it.state() == State.OPEN;
+        boolean open = mendCase.state() == State.OPEN;
         Optional<Ranked> lastTry = ranking.lastTry()
-                .filter(check ->
-                        open && !it.checks(Result.CANNOT).contains(check.check().id()));
+                .filter(check -> open
+                        && !mendCase.checks(Result.CANNOT)
+                                .contains(check.check().id()));
         Optional<Ranked> now = open && ranking.stop().isEmpty() ? left.stream().findFirst() : lastTry;
-        boolean plugOut = it.symptoms().contains(Symptom.HOT_OR_SMOKE);
+        boolean plugOut = mendCase.symptoms().contains(Symptom.HOT_OR_SMOKE);
         return new MendView(
                 kept.id().toString(),
                 kept.revision(),
-                it.machineName(),
-                it.stackWords(),
+                mendCase.machineName(),
+                mendCase.stackWords(),
                 Stream.concat(
-                                it.symptoms().stream().map(Symptom::words),
-                                it.when().stream().map(When::words))
+                                mendCase.symptoms().stream().map(Symptom::words),
+                                mendCase.when().stream().map(When::words))
                         .collect(Collectors.joining(", ")),
-                it.school().words(),
+                mendCase.school().words(),
                 open,
-                it.state() == State.CURED,
+                mendCase.state() == State.CURED,
                 now.map(Ranked::check).orElse(null),
                 now.map(found -> tour(found, left)).orElse(List.of()),
-                now.map(found -> lastTry.isPresent() ? whyLast(found, it) : whyNow(found, it))
+                now.map(found -> lastTry.isPresent() ? whyLast(found, mendCase) : whyNow(found, mendCase))
                         .orElse(""),
                 now.isPresent() && lastTry.isEmpty() && left.size() > 1
                         ? "After that: " + left.get(1).check().title()
                         : "",
-                open && it.steps().isEmpty() && neverServiced
+                open && mendCase.steps().isEmpty() && neverServiced
                         ? "Nobody knows of a service of this machine: cleaning has moved up, and a service is worth planning."
                         : "",
                 open
@@ -108,33 +109,33 @@ public record MendView(
                                         Math.max(4, BAR_PX * cause.probability())))
                                 .toList()
                         : List.of(),
-                it.steps().stream()
+                mendCase.steps().stream()
                         .map(step -> new Done(
                                 step.title(),
                                 step.result().words(),
                                 step.result() == Result.CURED || step.result() == Result.STILL))
                         .toList(),
-                soFar(it),
+                soFar(mendCase),
                 open && lastTry.isEmpty() ? ranking.stop().orElse(null) : null,
                 plugOut ? PLUG_OUT : "Ask a technician",
-                open && !plugOut && !isFirstAid(now) && it.steps().isEmpty() && it.glance() == null,
-                GlanceForm.words(it),
-                recorded(it, table),
-                it.last().map(last -> follow(it, last)).orElse(null));
+                open && !plugOut && !isFirstAid(now) && mendCase.steps().isEmpty() && mendCase.glance() == null,
+                GlanceForm.words(mendCase),
+                recorded(mendCase, table),
+                mendCase.last().map(last -> follow(mendCase, last)).orElse(null));
     }
 
-    private static String soFar(MendCase it) {
+    private static String soFar(MendCase mendCase) {
         return String.format(
                 Locale.ROOT,
                 "%s, %s so far",
-                Words.count(it.steps().size(), "check"),
-                Words.count(Math.round(it.minutes()), "minute"));
+                Words.count(mendCase.steps().size(), "check"),
+                Words.count(Math.round(mendCase.minutes()), "minute"));
     }
 
-    private static String whyNow(Ranked check, MendCase it) {
+    private static String whyNow(Ranked check, MendCase mendCase) {
         String why = check.isForSafety()
                 ? "and safety comes first"
-                : it.school() == SearchSchool.LIKELIEST_PER_MINUTE
+                : mendCase.school() == SearchSchool.LIKELIEST_PER_MINUTE
                         ? "the most for its time"
                         : "the next in the order that you chose";
         return String.format(
@@ -152,20 +153,21 @@ public record MendView(
     private static List<Check> tour(Ranked now, List<Ranked> left) {
         List<Check> nails = left.stream()
                 .map(Ranked::check)
-                .filter(it -> it.id().isByFingernail() && it.who() == Who.OWNER)
+                .filter(check -> check.id().isByFingernail() && check.who() == Who.OWNER)
                 .toList();
         return now.check().id().isByFingernail() && nails.size() > 1 ? nails : List.of();
     }
 
     /** Somebody with a jam is not sent round the machine to look first. */
     private static boolean isFirstAid(Optional<Ranked> now) {
-        return now.filter(it -> it.check().id() == CheckId.UNJAM || it.check().id() == CheckId.POWER_AND_LEAD)
+        return now.filter(ranked ->
+                        ranked.check().id() == CheckId.UNJAM || ranked.check().id() == CheckId.POWER_AND_LEAD)
                 .isPresent();
     }
 
     /** Before a technician is named a check is made once more, or one that everybody makes was not made yet. */
-    private static String whyLast(Ranked check, MendCase it) {
-        boolean made = it.checks(Result.NOT_IT).contains(check.check().id());
+    private static String whyLast(Ranked check, MendCase mendCase) {
+        boolean made = mendCase.checks(Result.NOT_IT).contains(check.check().id());
         return String.format(
                 Locale.ROOT,
                 "%s In %d of 100 such troubles it is this after all; then it is a technician's turn.",
@@ -176,22 +178,23 @@ public record MendView(
     }
 
     /** Returns what was written down with the last answer. */
-    private static String recorded(MendCase it, FaultTable table) {
-        return it.last()
+    private static String recorded(MendCase mendCase, FaultTable table) {
+        return mendCase.last()
                 .filter(last -> last.action() != null)
                 .map(last -> Records.of(table.check(last.check())).done())
                 .orElse("");
     }
 
     /** Returns where a cure is best followed up. */
-    private static @Nullable Follow follow(MendCase it, MendCase.Step last) {
+    private static @Nullable Follow follow(MendCase mendCase, MendCase.Step last) {
         if (last.result() != Result.CURED && last.result() != Result.STILL) {
             return null;
         }
         return switch (last.check()) {
             case NEEDLE_SEATED, CLAMP -> new Follow("Fit it step by step", "/fit");
             case TOP_DIAL, BOBBIN_TENSION ->
-                new Follow("Balance it from here", "/balance?cloth=" + it.cloth() + "&layers=" + it.layers());
+                new Follow(
+                        "Balance it from here", "/balance?cloth=" + mendCase.cloth() + "&layers=" + mendCase.layers());
             default -> null;
         };
     }

@@ -55,7 +55,8 @@ class NotePage {
     @GetMapping("/mend/{id}/technician.pdf")
     ResponseEntity<byte[]> technician(@PathVariable UUID id) {
         Optional<Kept<MendCase>> kept = drawer.find(MendCase.class, id);
-        Optional<MachineNow> machine = kept.flatMap(it -> room.find(it.card().machineId()));
+        Optional<MachineNow> machine =
+                kept.flatMap(otherKept -> room.find(otherKept.card().machineId()));
         if (kept.isEmpty() || machine.isEmpty()) {
             return ResponseEntity.notFound().build();
         }

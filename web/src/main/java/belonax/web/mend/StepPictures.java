@@ -127,8 +127,8 @@ final class StepPictures {
 
     private static List<Spot> spots(String text) {
         List<Spot> spots = new ArrayList<>();
-        for (String it : text.split(";")) {
-            String[] pair = it.strip().split("\\s+");
+        for (String word : text.split(";")) {
+            String[] pair = word.strip().split("\\s+");
             spots.add(new Spot(MachinePart.valueOf(pair[0]), Action.valueOf(pair[1])));
         }
         return spots;

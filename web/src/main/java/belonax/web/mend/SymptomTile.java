@@ -35,8 +35,8 @@ public record SymptomTile(String value, String words, boolean isOnSeam) {
     static List<SymptomTile> of(boolean hasLoopers) {
         return Stream.of(Symptom.values())
                 .sorted(Comparator.comparing(Symptom::isOfLoopers).reversed())
-                .filter(it -> hasLoopers ? !it.isOfABobbin() : !it.isOfLoopers())
-                .map(it -> new SymptomTile(it.name(), it.words(), ON_SEAM.contains(it)))
+                .filter(symptom -> hasLoopers ? !symptom.isOfABobbin() : !symptom.isOfLoopers())
+                .map(symptom -> new SymptomTile(symptom.name(), symptom.words(), ON_SEAM.contains(symptom)))
                 .toList();
     }
 }

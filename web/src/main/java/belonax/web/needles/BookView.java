@@ -72,11 +72,12 @@ public record BookView(
 
     static BookView of(NeedleLives.Contents book, Optional<MachineNow> onTheTable) {
         Map<String, List<NeedleShown>> byPlace = new TreeMap<>();
-        for (NeedleRecord it : book.parked()) {
-            byPlace.computeIfAbsent(it.keptAt(), any -> new ArrayList<>()).add(shown(it, onTheTable));
+        for (NeedleRecord needleRecord : book.parked()) {
+            byPlace.computeIfAbsent(needleRecord.keptAt(), any -> new ArrayList<>())
+                    .add(shown(needleRecord, onTheTable));
         }
         List<NeedleRecord> lines = book.used().stream()
-                .filter(it -> it.effectiveHours() > 0)
+                .filter(needleRecord -> needleRecord.effectiveHours() > 0)
                 .limit(LINES)
                 .sorted(Comparator.comparingDouble(NeedleRecord::effectiveHours).reversed())
                 .toList();
@@ -85,12 +86,15 @@ public record BookView(
                 lines.stream().mapToDouble(NeedleRecord::effectiveHours).max().orElse(0));
         return new BookView(
                 byPlace.entrySet().stream()
-                        .map(it -> new PlaceShown(it.getKey(), it.getValue()))
+                        .map(entry -> new PlaceShown(entry.getKey(), entry.getValue()))
                         .toList(),
-                book.loose().stream().map(it -> shown(it, onTheTable)).toList(),
+                book.loose().stream()
+                        .map(needleRecord -> shown(needleRecord, onTheTable))
+                        .toList(),
                 book.missing().stream()
-                        .map(it -> new MissingShown(
-                                it.id().toString(), Words.capital(it.needle().words()) + ": " + it.missing()))
+                        .map(needleRecord -> new MissingShown(
+                                needleRecord.id().toString(),
+                                Words.capital(needleRecord.needle().words()) + ": " + needleRecord.missing()))
                         .toList(),
                 lifelines(lines, most),
                 axis(most, lines.size()),
@@ -98,42 +102,44 @@ public record BookView(
                 Words.count(book.inTheJar(), "needle"),
                 book.inTheJar() >= JAR_FULL,
                 onTheTable.map(MachineNow::id).orElse(""),
-                onTheTable.map(it -> it.machine().name()).orElse(""));
+                onTheTable.map(machineNow -> machineNow.machine().name()).orElse(""));
     }
 
-    private static NeedleShown shown(NeedleRecord it, Optional<MachineNow> onTheTable) {
+    private static NeedleShown shown(NeedleRecord needleRecord, Optional<MachineNow> onTheTable) {
         return new NeedleShown(
-                it.id().toString(),
-                Words.capital(it.needle().words()),
-                it.needle().code(),
-                String.format(Locale.ROOT, "%.1f of 8 h", it.effectiveHours()) + (it.struck() ? ", struck" : ""),
-                Math.min(100, 100 * it.effectiveHours() / RetirementSchool.GUIDE_HOURS),
-                NeedlePortrait.of(it.needle()),
+                needleRecord.id().toString(),
+                Words.capital(needleRecord.needle().words()),
+                needleRecord.needle().code(),
+                String.format(Locale.ROOT, "%.1f of 8 h", needleRecord.effectiveHours())
+                        + (needleRecord.struck() ? ", struck" : ""),
+                Math.min(100, 100 * needleRecord.effectiveHours() / RetirementSchool.GUIDE_HOURS),
+                NeedlePortrait.of(needleRecord.needle()),
                 onTheTable
-                        .filter(machine ->
-                                machine.machine().systems().contains(it.needle().system()))
+                        .filter(machine -> machine.machine()
+                                .systems()
+                                .contains(needleRecord.needle().system()))
                         .isPresent());
     }
 
     private static List<Lifeline> lifelines(List<NeedleRecord> lines, double most) {
         List<Lifeline> all = new ArrayList<>();
-        for (NeedleRecord it : lines) {
+        for (NeedleRecord needleRecord : lines) {
             all.add(new Lifeline(
-                    Words.capital(it.needle().words()),
+                    Words.capital(needleRecord.needle().words()),
                     34 + 26.0 * all.size(),
-                    px(it.effectiveHours(), most),
-                    String.format(Locale.ROOT, "%.1f h", it.effectiveHours()),
-                    end(it),
-                    it.failed(),
-                    !it.isOver()));
+                    px(needleRecord.effectiveHours(), most),
+                    String.format(Locale.ROOT, "%.1f h", needleRecord.effectiveHours()),
+                    end(needleRecord),
+                    needleRecord.failed(),
+                    !needleRecord.isOver()));
         }
         return all;
     }
 
-    private static String end(NeedleRecord it) {
-        return switch (it.state()) {
+    private static String end(NeedleRecord needleRecord) {
+        return switch (needleRecord.state()) {
             case BROKEN -> "broke";
-            case JARRED -> it.failed() ? "failed" : "sound";
+            case JARRED -> needleRecord.failed() ? "failed" : "sound";
             case IN_MACHINE -> "in use";
             case PARKED -> "parked";
             default -> "out";
@@ -149,15 +155,15 @@ public record BookView(
                 ticks, px(RetirementSchool.GUIDE_HOURS, most), "8 h, the guide", 34 + 26.0 * Math.max(1, lines) + 26);
     }
 
-    private static LearntShown shown(NeedleLives.Learnt it) {
-        LearntLife life = it.life();
+    private static LearntShown shown(NeedleLives.Learnt learnt) {
+        LearntLife life = learnt.life();
         String seen = switch (life.failuresSeen()) {
             case 0 -> "no failure seen: the guide";
             case 1 -> "1 failure seen: still the guide's word";
             default -> life.failuresSeen() + " failures seen" + (life.hasLearnt() ? "" : ": still the guide's word");
         };
         return new LearntShown(
-                Words.capital(it.type().words()) + " on " + it.wear().words(),
+                Words.capital(learnt.type().words()) + " on " + learnt.wear().words(),
                 String.format(Locale.ROOT, "%.1f h", life.hoursOneInFive()),
                 String.format(
                         Locale.ROOT, "%.1f to %.1f h", life.hoursOneInFiveBound(0.1), life.hoursOneInFiveBound(0.9)),

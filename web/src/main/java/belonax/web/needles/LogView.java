@@ -21,16 +21,21 @@ public record LogView(String day, List<Line> lines) {
     static List<LogView> of(List<Action> actions, LocalDate today, ZoneId zone) {
         Map<LocalDate, List<Line>> days = actions.stream()
                 .collect(Collectors.groupingBy(
-                        it -> it.at().atZone(zone).toLocalDate(),
+                        action -> action.at().atZone(zone).toLocalDate(),
                         LinkedHashMap::new,
-                        Collectors.mapping(it -> line(it, zone), Collectors.toList())));
+                        Collectors.mapping(action -> line(action, zone), Collectors.toList())));
         return days.entrySet().stream()
-                .map(it -> new LogView(heading(it.getKey(), today), it.getValue()))
+                .map(day -> new LogView(heading(day.getKey(), today), day.getValue()))
                 .toList();
     }
 
-    private static Line line(Action it, ZoneId zone) {
-        return new Line(it.id().toString(), TIME.format(it.at().atZone(zone)), it.machine(), it.words(), it.isUndone());
+    private static Line line(Action action, ZoneId zone) {
+        return new Line(
+                action.id().toString(),
+                TIME.format(action.at().atZone(zone)),
+                action.machine(),
+                action.words(),
+                action.isUndone());
     }
 
     private static String heading(LocalDate day, LocalDate today) {

@@ -46,7 +46,7 @@ public record DoingView(
                 .findFirst()
                 .flatMap(step -> worked.plan()
                         .flatMap(plan -> plan.find(step.id())
-                                .map(it -> of(worked, plan, step, it, took.applyAsDouble(step), matched))));
+                                .map(planned -> of(worked, plan, step, planned, took.applyAsDouble(step), matched))));
     }
 
     private static DoingView of(
@@ -57,7 +57,7 @@ public record DoingView(
             double took,
             Function<Planned, Match> matched) {
         boolean fitted = plan.groups().stream()
-                .filter(it -> it.steps().contains(planned))
+                .filter(group -> group.steps().contains(planned))
                 .map(Group::from)
                 .anyMatch(From.IN_THE_MACHINE::equals);
         String needle = planned.needle().needle().words();

@@ -23,7 +23,7 @@ record Evenings(List<Sitting> sittings, List<LocalDate> dates) {
         Project project = worked.project().card();
         List<Sitting> sittings = worked.plan()
                 .map(JobPlan::steps)
-                .map(it -> Sittings.cut(it, project.eveningMinutes()))
+                .map(list -> Sittings.cut(list, project.eveningMinutes()))
                 .orElse(List.of());
         List<LocalDate> dates = new ArrayList<>();
         LocalDate day = today;
@@ -43,7 +43,7 @@ record Evenings(List<Sitting> sittings, List<LocalDate> dates) {
     /** Returns the days in words: by their names within a week, by their dates after that. */
     List<String> words(LocalDate today) {
         return dates.stream()
-                .map(it -> it.isBefore(today.plusDays(WEEK)) ? DAY.format(it) : DATE.format(it))
+                .map(day -> day.isBefore(today.plusDays(WEEK)) ? DAY.format(day) : DATE.format(day))
                 .toList();
     }
 }

@@ -40,11 +40,14 @@ public record Materials(List<String> shortages, List<String> toBuy) {
         if (worked.plan().isEmpty()) {
             return new Materials(List.of(), List.of());
         }
-        for (Planned it : worked.plan().get().steps()) {
+        for (Planned planned : worked.plan().get().steps()) {
             TableWork.Top top =
-                    worked.project().card().get(it.step().id()).work().top();
-            needed.merge(it.step().thread(), it.use().topMetres() + it.use().bobbinMetres(), Double::sum);
-            tops.putIfAbsent(it.step().thread(), top);
+                    worked.project().card().get(planned.step().id()).work().top();
+            needed.merge(
+                    planned.step().thread(),
+                    planned.use().topMetres() + planned.use().bobbinMetres(),
+                    Double::sum);
+            tops.putIfAbsent(planned.step().thread(), top);
         }
         List<String> shortages = new ArrayList<>();
         List<String> toBuy = new ArrayList<>();
@@ -72,9 +75,11 @@ public record Materials(List<String> shortages, List<String> toBuy) {
     /** A drawer of which no packet was ever told may hold any needle. Of one that is known: the needles that are to be new and that no packet of the drawer holds, or not often enough. */
     private static List<String> needles(Worked worked) {
         Map<Needle, Long> wanted = worked.plan().orElseThrow().groups().stream()
-                .filter(it -> it.from() == From.NEW && it.needle().verdict() != Verdict.AVOID)
+                .filter(group -> group.from() == From.NEW && group.needle().verdict() != Verdict.AVOID)
                 .collect(Collectors.groupingBy(
-                        it -> it.needle().needle(), LinkedHashMap::new, Collectors.summingLong(Materials::needlesOf)));
+                        group -> group.needle().needle(),
+                        LinkedHashMap::new,
+                        Collectors.summingLong(Materials::needlesOf)));
         List<String> all = new ArrayList<>();
         wanted.forEach((needle, count) -> {
             int held = worked.packets().getOrDefault(needle, 0);
@@ -96,23 +101,24 @@ public record Materials(List<String> shortages, List<String> toBuy) {
             return Optional.empty();
         }
         Optional<Kept<Spool>> named = worked.spools().stream()
-                .filter(it -> it.id().equals(top.spool()))
+                .filter(kept -> kept.id().equals(top.spool()))
                 .findFirst();
         if (named.isEmpty() || named.get().card().metresLeft() == null) {
             return Optional.empty();
         }
         List<Kept<Spool>> alike = worked.spools().stream()
-                .filter(it -> it.id().equals(top.spool())
-                        || it.card().isSound() && it.card().isLike(named.get().card()))
+                .filter(kept -> kept.id().equals(top.spool())
+                        || kept.card().isSound()
+                                && kept.card().isLike(named.get().card()))
                 .toList();
         double onSpools = alike.stream()
-                .mapToDouble(it -> Objects.requireNonNullElse(it.card().metresLeft(), 0.0))
+                .mapToDouble(kept -> Objects.requireNonNullElse(kept.card().metresLeft(), 0.0))
                 .sum();
         Set<UUID> ids = alike.stream().map(Kept::id).collect(Collectors.toSet());
         double wound = worked.bobbins().stream()
-                .filter(it ->
-                        it.card().spool() != null && ids.contains(it.card().spool()))
-                .mapToDouble(it -> Objects.requireNonNullElse(it.card().metresLeft(), 0.0))
+                .filter(kept ->
+                        kept.card().spool() != null && ids.contains(kept.card().spool()))
+                .mapToDouble(kept -> Objects.requireNonNullElse(kept.card().metresLeft(), 0.0))
                 .sum();
         return Optional.of(onSpools + wound);
     }

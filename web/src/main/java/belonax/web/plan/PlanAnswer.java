@@ -28,16 +28,16 @@ record PlanAnswer(
             double bobbinThreadMetres,
             double effectiveHours,
             double startingDial) {
-        static StepAnswer of(JobPlan.Planned it) {
+        static StepAnswer of(JobPlan.Planned planned) {
             return new StepAnswer(
-                    it.step().id(),
-                    NeedleAnswer.of(null, it.needle()),
-                    it.use().stitches(),
-                    it.use().minutes(),
-                    it.use().topMetres(),
-                    it.use().bobbinMetres(),
-                    it.use().effectiveHours(),
-                    it.dial());
+                    planned.step().id(),
+                    NeedleAnswer.of(null, planned.needle()),
+                    planned.use().stitches(),
+                    planned.use().minutes(),
+                    planned.use().topMetres(),
+                    planned.use().bobbinMetres(),
+                    planned.use().effectiveHours(),
+                    planned.dial());
         }
     }
 
@@ -52,11 +52,11 @@ record PlanAnswer(
 
     static PlanAnswer of(JobPlan plan) {
         return new PlanAnswer(
-                plan.steps().stream().map(it -> it.step().id()).toList(),
+                plan.steps().stream().map(planned -> planned.step().id()).toList(),
                 plan.groups().stream()
-                        .map(it -> new GroupAnswer(
-                                NeedleAnswer.of(null, it.needle()),
-                                it.steps().stream()
+                        .map(group -> new GroupAnswer(
+                                NeedleAnswer.of(null, group.needle()),
+                                group.steps().stream()
                                         .map(step -> step.step().id())
                                         .toList()))
                         .toList(),

@@ -176,11 +176,11 @@ record PlanBody(
                 () -> "A job has at most " + JobPlanner.MOST_STEPS + " steps. Plan it in two parts.");
         List<NeedleSystem> used = usedSystems();
         for (int i = 0; i < steps.size(); i++) {
-            StepBody it = steps.get(i);
-            if (it == null) {
+            StepBody stepBody = steps.get(i);
+            if (stepBody == null) {
                 throw ApiRefusal.missing("steps[" + i + "]", "A step has an id, a fabric, a thread and seamMetres.");
             }
-            it.checkPresent("steps[" + i + "]");
+            stepBody.checkPresent("steps[" + i + "]");
         }
         List<Step> read = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {

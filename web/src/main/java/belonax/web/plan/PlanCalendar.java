@@ -57,7 +57,9 @@ class PlanCalendar {
                 day,
                 kept.id() + "-" + number,
                 kept.card().name() + ", evening " + (number + 1) + ": " + PlanWords.hours(sitting.minutes()),
-                sitting.pieces().stream().map(it -> layOut(kept.card(), it)).collect(Collectors.joining("\n")));
+                sitting.pieces().stream()
+                        .map(piece -> layOut(kept.card(), piece))
+                        .collect(Collectors.joining("\n")));
     }
 
     private static String layOut(Project project, Piece piece) {

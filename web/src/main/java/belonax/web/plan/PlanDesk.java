@@ -105,24 +105,26 @@ class PlanDesk {
     /** Returns a project as it is worked out; nothing where there is none. */
     Optional<Worked> work(UUID id) {
         List<Kept<Project>> all = projects.all();
-        return all.stream().filter(it -> it.id().equals(id)).findFirst().map(it -> work(it, all));
+        return all.stream().filter(kept -> kept.id().equals(id)).findFirst().map(kept -> work(kept, all));
     }
 
     private Worked work(Kept<Project> kept, List<Kept<Project>> all) {
         Map<String, MachineNow> machines = room.machines().stream()
-                .collect(Collectors.toMap(MachineNow::id, it -> it, (one, other) -> one, LinkedHashMap::new));
+                .collect(Collectors.toMap(
+                        MachineNow::id, machineNow -> machineNow, (one, other) -> one, LinkedHashMap::new));
         Stock stock = sentences.stock();
         Map<String, String> cannot = new LinkedHashMap<>();
         Pace pace = pace(all).hearing(heard(machines));
         List<Step> steps = steps(kept.card(), machines, stock, pace, cannot);
-        List<Station> stations =
-                machines.values().stream().map(it -> station(it, pace)).toList();
+        List<Station> stations = machines.values().stream()
+                .map(machineNow -> station(machineNow, pace))
+                .toList();
         List<NeedleSupply.AtHand> atHand = needles.atHand();
         List<Kept<WoundBobbin>> bobbins = drawer.all(WoundBobbin.class);
         Supplies supplies = supplies(atHand, wound(steps, machines, bobbins));
         Optional<JobPlan> plan = planned(steps, stations, supplies, cannot);
-        boolean hasWishes =
-                kept.card().steps().stream().anyMatch(it -> !it.pinned().isEmpty() && !it.isDone());
+        boolean hasWishes = kept.card().steps().stream()
+                .anyMatch(projectStep -> !projectStep.pinned().isEmpty() && !projectStep.isDone());
         Optional<Changes> unpinned = hasWishes
                 ? planned(withoutWishes(steps, kept.card()), stations, supplies, new LinkedHashMap<>())
                         .map(JobPlan::changes)
@@ -160,7 +162,7 @@ class PlanDesk {
                 Step out = steps.remove(Integer.parseInt(named.group(1)));
                 cannot.put(out.id(), byName(String.valueOf(bad.getMessage()), asked));
                 Set<String> left = steps.stream().map(Step::id).collect(Collectors.toSet());
-                steps.replaceAll(it -> it.waitingFor(left));
+                steps.replaceAll(step -> step.waitingFor(left));
             }
         }
         return Optional.empty();
@@ -169,8 +171,8 @@ class PlanDesk {
     /** The core names steps by their ids, a sewist by what they are. */
     private static String byName(String why, List<Step> steps) {
         String told = why;
-        for (Step it : steps) {
-            told = told.replace("“" + it.id() + "”", "“" + it.name() + "”");
+        for (Step step : steps) {
+            told = told.replace("“" + step.id() + "”", "“" + step.name() + "”");
         }
         return told;
     }
@@ -178,8 +180,8 @@ class PlanDesk {
     /** What is done, on any project, tells how fast this sewist sews. */
     private static Pace pace(List<Kept<Project>> projects) {
         return Pace.of(projects.stream()
-                .flatMap(it -> it.card().steps().stream())
-                .flatMap(it -> PlanSteps.sewn(it).stream())
+                .flatMap(kept -> kept.card().steps().stream())
+                .flatMap(projectStep -> PlanSteps.sewn(projectStep).stream())
                 .toList());
     }
 
@@ -196,41 +198,42 @@ class PlanDesk {
 
     private List<Step> steps(
             Project project, Map<String, MachineNow> machines, Stock stock, Pace pace, Map<String, String> cannot) {
-        List<ProjectStep> open =
-                project.steps().stream().filter(it -> !it.isDone()).toList();
+        List<ProjectStep> open = project.steps().stream()
+                .filter(projectStep -> !projectStep.isDone())
+                .toList();
         List<Step> steps = new ArrayList<>();
         Map<String, Function<SetupKept, Optional<Double>>> dials = new LinkedHashMap<>();
-        for (ProjectStep it : open) {
-            MachineNow machine = machines.get(it.machineId());
+        for (ProjectStep projectStep : open) {
+            MachineNow machine = machines.get(projectStep.machineId());
             try {
                 BadInput.unless(
                         machine != null, "machine", () -> "Its machine is no longer on the shelf. Choose another one.");
                 MachineNow on = Objects.requireNonNull(machine);
                 Optional<Double> dial = dials.computeIfAbsent(on.id(), any -> sampler.provenDials(on))
-                        .apply(it.work().setup());
-                steps.add(step(it, on, stock, pace, dial));
+                        .apply(projectStep.work().setup());
+                steps.add(step(projectStep, on, stock, pace, dial));
             } catch (BadInput bad) {
-                cannot.put(it.id(), String.valueOf(bad.getMessage()));
+                cannot.put(projectStep.id(), String.valueOf(bad.getMessage()));
             }
         }
         Set<String> planned = steps.stream().map(Step::id).collect(Collectors.toSet());
-        return steps.stream().map(it -> it.waitingFor(planned)).toList();
+        return steps.stream().map(otherStep -> otherStep.waitingFor(planned)).toList();
     }
 
-    private Step step(ProjectStep it, MachineNow machine, Stock stock, Pace pace, Optional<Double> proven) {
-        TableWork work = it.work();
+    private Step step(ProjectStep projectStep, MachineNow machine, Stock stock, Pace pace, Optional<Double> proven) {
+        TableWork work = projectStep.work();
         MatchRequest asked = sentences
                 .again(work, Optional.of(machine), stock)
                 .request(Optional.of(machine), List.of(), List.of(), List.of());
         return new Step(
-                it.id(),
-                it.name(),
+                projectStep.id(),
+                projectStep.name(),
                 asked,
                 StepStitch.advised(asked.job()),
                 PlanSteps.thread(work.top()),
-                it.seamMetres(),
-                it.passes(),
-                it.waitsFor(),
+                projectStep.seamMetres(),
+                projectStep.passes(),
+                projectStep.waitsFor(),
                 machine.id(),
                 proven.map(OptionalDouble::of).orElse(OptionalDouble.empty()),
                 pace.metresAnHour(work.purpose()));
@@ -238,32 +241,35 @@ class PlanDesk {
 
     private static List<Step> withoutWishes(List<Step> steps, Project project) {
         return steps.stream()
-                .map(it -> it.waitingFor(project.get(it.id()).after()))
+                .map(step -> step.waitingFor(project.get(step.id()).after()))
                 .toList();
     }
 
-    private static Station station(MachineNow it, Pace pace) {
+    private static Station station(MachineNow machineNow, Pace pace) {
         return new Station(
-                it.id(),
-                pace.stitchesPerMinute(it.id()),
-                PlanSteps.bobbin(it),
-                it.machine().dial(),
-                it.fitted().map(in -> new AtHand(in.needle(), left(in.needle().effectiveHours()))),
-                it.table().map(work -> PlanSteps.thread(work.top())),
-                it.dial());
+                machineNow.id(),
+                pace.stitchesPerMinute(machineNow.id()),
+                PlanSteps.bobbin(machineNow),
+                machineNow.machine().dial(),
+                machineNow
+                        .fitted()
+                        .map(in -> new AtHand(in.needle(), left(in.needle().effectiveHours()))),
+                machineNow.table().map(work -> PlanSteps.thread(work.top())),
+                machineNow.dial());
     }
 
     /** Each wound bobbin counts once: for the first step that sews with its thread on a machine that it fits. */
     private static List<Wound> wound(
             List<Step> steps, Map<String, MachineNow> machines, List<Kept<WoundBobbin>> bobbins) {
         List<Wound> all = new ArrayList<>();
-        for (Kept<WoundBobbin> it : bobbins) {
-            UUID spool = it.card().spool();
-            Double metres = it.card().metresLeft();
+        for (Kept<WoundBobbin> kept : bobbins) {
+            UUID spool = kept.card().spool();
+            Double metres = kept.card().metresLeft();
             if (spool != null && metres != null && metres > 0) {
                 steps.stream()
                         .filter(step -> step.thread().equals(spool.toString()))
-                        .filter(step -> PlanSteps.fits(it.card(), Objects.requireNonNull(machines.get(step.station()))))
+                        .filter(step ->
+                                PlanSteps.fits(kept.card(), Objects.requireNonNull(machines.get(step.station()))))
                         .findFirst()
                         .ifPresent(step -> all.add(new Wound(step.station(), step.thread(), metres)));
             }
@@ -274,10 +280,10 @@ class PlanDesk {
     private static Supplies supplies(List<NeedleSupply.AtHand> atHand, List<Wound> wound) {
         List<AtHand> parked = new ArrayList<>();
         Set<Needle> packets = new LinkedHashSet<>();
-        for (NeedleSupply.AtHand it : atHand) {
-            it.parked().ifPresent(at -> parked.add(new AtHand(at.inUse(), left(at.effectiveHours()))));
-            if (it.inPackets() > 0) {
-                packets.add(it.needle());
+        for (NeedleSupply.AtHand hand : atHand) {
+            hand.parked().ifPresent(at -> parked.add(new AtHand(at.inUse(), left(at.effectiveHours()))));
+            if (hand.inPackets() > 0) {
+                packets.add(hand.needle());
             }
         }
         return new Supplies(parked, packets, RetirementSchool.GUIDE_HOURS, Map.of(), wound);

@@ -101,7 +101,7 @@ class PlanPage {
     String show(
             @PathVariable UUID id, @RequestParam Optional<UUID> done, @RequestParam Optional<UUID> work, Model model) {
         model.addAttribute("work", work.orElse(null));
-        return desk.work(id).map(it -> show(it, done, model)).orElse("redirect:/plan");
+        return desk.work(id).map(worked -> show(worked, done, model)).orElse("redirect:/plan");
     }
 
     private String show(Worked worked, Optional<UUID> done, Model model) {
@@ -111,14 +111,15 @@ class PlanPage {
         model.addAttribute(
                 "onTheList",
                 shopping.of(kept.id())
-                        .filter(it -> it.card().holds(view.materials().toBuy()))
+                        .filter(otherKept ->
+                                otherKept.card().holds(view.materials().toBuy()))
                         .isPresent());
         model.addAttribute(
                 "doing",
                 DoingView.of(
                                 worked,
                                 projects::took,
-                                it -> matcher.match(it.step().asked()))
+                                planned -> matcher.match(planned.step().asked()))
                         .orElse(null));
         Optional<String> sent = FormPage.sent(model, "evening");
         model.addAttribute("evening", sent.orElse("" + kept.card().eveningMinutes()));
@@ -132,7 +133,7 @@ class PlanPage {
         model.addAttribute(
                 "others",
                 worked.projects().stream()
-                        .filter(it -> !it.id().equals(kept.id()))
+                        .filter(otherKept -> !otherKept.id().equals(kept.id()))
                         .toList());
         return "plan/page";
     }
@@ -140,7 +141,7 @@ class PlanPage {
     @PostMapping("/plan/{id}/start")
     String start(@PathVariable UUID id, @RequestParam int revision, @RequestParam String step) {
         String machine = projects.find(id)
-                .flatMap(it -> it.card().find(step))
+                .flatMap(kept -> kept.card().find(step))
                 .map(ProjectStep::machineId)
                 .orElse("");
         return taken(id, projects.start(id, revision, step)) + "&machine=" + machine;
@@ -157,7 +158,8 @@ class PlanPage {
         Double minutes = form.minutes();
         ProjectBook.Ended ended = projects.done(
                 id, revision, step, minutes == null ? OptionalDouble.empty() : OptionalDouble.of(minutes));
-        return taken(id, ended.change()) + ended.work().map(it -> "&work=" + it).orElse("");
+        return taken(id, ended.change())
+                + ended.work().map(uuid -> "&work=" + uuid).orElse("");
     }
 
     @PostMapping("/plan/{id}/again")
@@ -200,7 +202,7 @@ class PlanPage {
     @PostMapping("/plan/{id}/shopping")
     String shopping(@PathVariable UUID id) {
         return desk.work(id)
-                .map(it -> taken(id, shopping.write(id, Materials.of(it).toBuy())))
+                .map(worked -> taken(id, shopping.write(id, Materials.of(worked).toBuy())))
                 .orElse("redirect:/plan");
     }
 

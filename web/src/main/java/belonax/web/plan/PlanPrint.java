@@ -32,21 +32,21 @@ class PlanPrint {
     @GetMapping("/plan/{id}/plan.pdf")
     ResponseEntity<byte[]> print(@PathVariable UUID id) {
         return desk.work(id)
-                .map(it -> pdf.answer("plan.pdf", "print/plan", Map.of("plan", views.of(it))))
+                .map(worked -> pdf.answer("plan.pdf", "print/plan", Map.of("plan", views.of(worked))))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
     @GetMapping("/plan/{id}/steps.csv")
     ResponseEntity<byte[]> table(@PathVariable UUID id) {
         return desk.work(id)
-                .map(it -> file("steps.csv", CSV, files.table(it).getBytes(StandardCharsets.UTF_8)))
+                .map(worked -> file("steps.csv", CSV, files.table(worked).getBytes(StandardCharsets.UTF_8)))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
     @GetMapping("/plan/{id}/steps.json")
     ResponseEntity<byte[]> document(@PathVariable UUID id) {
         return desk.work(id)
-                .map(it -> file("steps.json", MediaType.APPLICATION_JSON, files.document(it)))
+                .map(worked -> file("steps.json", MediaType.APPLICATION_JSON, files.document(worked)))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 

@@ -77,14 +77,14 @@ public record PlanView(
         Project project = worked.project().card();
         Optional<JobPlan> plan = worked.plan();
         Map<String, StepView> views = new HashMap<>();
-        plan.ifPresent(it -> views.putAll(steps(worked, it, limits)));
-        List<GroupView> groups = plan.map(it -> it.groups().stream()
+        plan.ifPresent(jobPlan -> views.putAll(steps(worked, jobPlan, limits)));
+        List<GroupView> groups = plan.map(jobPlan -> jobPlan.groups().stream()
                         .map(group -> group(worked, group, views))
                         .toList())
                 .orElse(List.of());
         List<StepView> waiting = project.steps().stream()
-                .filter(it -> !it.isDone() && !views.containsKey(it.id()))
-                .map(it -> unplanned(worked, it))
+                .filter(projectStep -> !projectStep.isDone() && !views.containsKey(projectStep.id()))
+                .map(projectStep -> unplanned(worked, projectStep))
                 .toList();
         List<StepView> done = project.steps().stream()
                 .filter(ProjectStep::isDone)
@@ -102,9 +102,9 @@ public record PlanView(
                 waiting,
                 done,
                 next(plan, views),
-                plan.map(it -> run(worked, it, sittings, days)).orElse(null),
+                plan.map(jobPlan -> run(worked, jobPlan, sittings, days)).orElse(null),
                 Materials.of(worked),
-                plan.map(it -> PlanWords.totals(worked, it)).orElse(""),
+                plan.map(jobPlan -> PlanWords.totals(worked, jobPlan)).orElse(""),
                 worked.pace().words(),
                 evenings(sittings, days));
     }
@@ -114,7 +114,7 @@ public record PlanView(
             return null;
         }
         return plan.get().steps().stream()
-                .map(it -> Objects.requireNonNull(views.get(it.step().id())))
+                .map(planned -> Objects.requireNonNull(views.get(planned.step().id())))
                 .filter(StepView::underWay)
                 .findFirst()
                 .orElseGet(() -> views.get(plan.get().steps().get(0).step().id()));
@@ -124,8 +124,8 @@ public record PlanView(
         Map<String, StepView> views = new HashMap<>();
         List<Planned> order = plan.steps();
         for (int i = 0; i < order.size(); i++) {
-            Planned it = order.get(i);
-            ProjectStep step = worked.project().card().get(it.step().id());
+            Planned planned = order.get(i);
+            ProjectStep step = worked.project().card().get(planned.step().id());
             Planned before = i == 0 ? null : order.get(i - 1);
             Planned after = i + 1 == order.size() ? null : order.get(i + 1);
             views.put(
@@ -133,17 +133,18 @@ public record PlanView(
                     view(
                             step,
                             i + 1,
-                            Math.max(1, Math.round(it.use().minutes())) + " min",
-                            changes(it),
-                            wrong(it, limits),
+                            Math.max(1, Math.round(planned.use().minutes())) + " min",
+                            changes(planned),
+                            wrong(planned, limits),
                             String.join(
                                     " ",
                                     SeamCautions.of(
-                                            it.step().asked().job(), it.needle().needle())),
-                            before != null && !waits(worked, it, before)
+                                            planned.step().asked().job(),
+                                            planned.needle().needle())),
+                            before != null && !waits(worked, planned, before)
                                     ? before.step().id()
                                     : null,
-                            after != null && !waits(worked, after, it)
+                            after != null && !waits(worked, after, planned)
                                     ? after.step().id()
                                     : null));
         }
@@ -159,22 +160,23 @@ public record PlanView(
                 .contains(other.step().id());
     }
 
-    private static String wrong(Planned it, Map<String, List<String>> limits) {
-        return it.needle().verdict() == Verdict.AVOID
-                ? String.join(" ", limits.getOrDefault(it.step().id(), List.of("No needle that is made suits this.")))
+    private static String wrong(Planned planned, Map<String, List<String>> limits) {
+        return planned.needle().verdict() == Verdict.AVOID
+                ? String.join(
+                        " ", limits.getOrDefault(planned.step().id(), List.of("No needle that is made suits this.")))
                 : "";
     }
 
-    private static String changes(Planned it) {
+    private static String changes(Planned planned) {
         List<String> all = new ArrayList<>();
-        if (it.newNeedle()) {
+        if (planned.newNeedle()) {
             all.add("change the needle");
         }
-        if (it.newThread()) {
+        if (planned.newThread()) {
             all.add("change the thread");
         }
-        if (it.newBalance()) {
-            all.add("dial from " + Words.number(it.dial()));
+        if (planned.newBalance()) {
+            all.add("dial from " + Words.number(planned.dial()));
         }
         return Words.capital(String.join(", ", all));
     }
@@ -220,7 +222,8 @@ public record PlanView(
                 Words.capital(group.needle().needle().words()),
                 from(group, machine) + (group.outlasted() ? "; one step outlasts a needle, have two ready" : ""),
                 group.steps().stream()
-                        .map(it -> Objects.requireNonNull(views.get(it.step().id())))
+                        .map(planned ->
+                                Objects.requireNonNull(views.get(planned.step().id())))
                         .toList());
     }
 
@@ -240,16 +243,17 @@ public record PlanView(
                 plan,
                 sittings,
                 days,
-                it -> bobbin(worked, it),
+                planned -> bobbin(worked, planned),
                 worked.supplies(),
-                it -> Words.capital(it.needle().needle().words()),
-                it -> Words.capital(colourOf(project.get(it.step().id()))),
-                it -> ThreadColour.of(project.get(it.step().id()).work().top().colour()));
+                planned -> Words.capital(planned.needle().needle().words()),
+                planned -> Words.capital(colourOf(project.get(planned.step().id()))),
+                planned -> ThreadColour.of(
+                        project.get(planned.step().id()).work().top().colour()));
     }
 
-    private static BobbinRoom bobbin(Worked worked, Planned it) {
+    private static BobbinRoom bobbin(Worked worked, Planned planned) {
         return PlanSteps.bobbin(
-                Objects.requireNonNull(worked.machines().get(it.step().station())));
+                Objects.requireNonNull(worked.machines().get(planned.step().station())));
     }
 
     private static String colourOf(ProjectStep step) {
@@ -260,13 +264,13 @@ public record PlanView(
     private static List<EveningView> evenings(List<Sitting> sittings, List<String> days) {
         List<EveningView> all = new ArrayList<>();
         for (int i = 0; i < sittings.size(); i++) {
-            Sitting it = sittings.get(i);
+            Sitting sitting = sittings.get(i);
             all.add(new EveningView(
                     days.get(i),
-                    Math.round(it.minutes()) + " min",
+                    Math.round(sitting.minutes()) + " min",
                     String.join(
                             ", ",
-                            it.pieces().stream()
+                            sitting.pieces().stream()
                                     .map(piece -> piece.step().step().name() + (piece.goesOn() ? " (goes on)" : ""))
                                     .toList())));
         }

@@ -36,23 +36,23 @@ class PlanViews {
     /** Says what binds where no needle does well. */
     private Map<String, List<String>> limits(Worked worked) {
         Map<String, List<String>> limits = new HashMap<>();
-        for (Planned it : worked.plan().map(JobPlan::steps).orElse(List.of())) {
-            if (it.needle().verdict() == Verdict.AVOID) {
-                limits.put(it.step().id(), binding(it));
+        for (Planned planned : worked.plan().map(JobPlan::steps).orElse(List.of())) {
+            if (planned.needle().verdict() == Verdict.AVOID) {
+                limits.put(planned.step().id(), binding(planned));
             }
         }
         return limits;
     }
 
-    private List<String> binding(Planned it) {
-        Match match = matcher.match(it.step().asked());
+    private List<String> binding(Planned planned) {
+        Match match = matcher.match(planned.step().asked());
         List<String> ways = match.waysOut().map(WaysOut::enough).orElse(List.of());
         if (ways.isEmpty() && !match.limits().isEmpty()) {
             Limit first = match.limits().get(0);
             return List.of(first.text(), first.wayOut());
         }
         Stream<String> why =
-                it.needle().prediction().deciding(Verdict.AVOID).stream().limit(1);
+                planned.needle().prediction().deciding(Verdict.AVOID).stream().limit(1);
         return Stream.concat(why, ways.stream()).toList();
     }
 }

@@ -19,12 +19,14 @@ final class PlanWords {
     private PlanWords() {}
 
     static String about(Project project, Optional<JobPlan> plan) {
-        int open = (int) project.steps().stream().filter(it -> !it.isDone()).count();
+        int open = (int) project.steps().stream()
+                .filter(projectStep -> !projectStep.isDone())
+                .count();
         String left = open == project.steps().size()
                 ? Words.count(open, "step")
                 : open + " of " + Words.count(project.steps().size(), "step") + " to sew";
         return left
-                + plan.map(it -> ", " + hours(it.minutes() + it.changeoverMinutes()))
+                + plan.map(jobPlan -> ", " + hours(jobPlan.minutes() + jobPlan.changeoverMinutes()))
                         .orElse("");
     }
 
@@ -57,12 +59,12 @@ final class PlanWords {
     }
 
     static String why(Optional<JobPlan> plan, Map<String, StepView> views) {
-        return plan.map(it -> (it.proven()
+        return plan.map(jobPlan -> (jobPlan.proven()
                                 ? "In this order, proven the fewest."
                                 : "A good order; with so many steps it is not proven the best.")
                         + ' '
                         + first(Objects.requireNonNull(
-                                views.get(it.steps().get(0).step().id()))))
+                                views.get(jobPlan.steps().get(0).step().id()))))
                 .orElse("");
     }
 

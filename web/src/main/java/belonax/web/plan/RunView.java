@@ -64,8 +64,8 @@ public record RunView(
             return new Scale(steps, DoubleStream.of(from).boxed().toList());
         }
 
-        private static double minutes(Planned it) {
-            return it.use().minutes();
+        private static double minutes(Planned planned) {
+            return planned.use().minutes();
         }
     }
 
@@ -83,17 +83,17 @@ public record RunView(
         List<Bar> steps = new ArrayList<>();
         List<Mark> dials = new ArrayList<>();
         for (int i = 0; i < plan.steps().size(); i++) {
-            Planned it = plan.steps().get(i);
+            Planned planned = plan.steps().get(i);
             double width = from.get(i + 1) - from.get(i);
             steps.add(new Bar(from.get(i), width - 2, String.valueOf(i + 1), ""));
-            if (it.newBalance() || i == 0) {
-                dials.add(new Mark(from.get(i) + width / 2, 292, Words.number(it.dial())));
+            if (planned.newBalance() || i == 0) {
+                dials.add(new Mark(from.get(i) + width / 2, 292, Words.number(planned.dial())));
             }
         }
         List<Mark> wound = new ArrayList<>();
         return new RunView(
                 steps,
-                bars(scale, needle, it -> ""),
+                bars(scale, needle, planned -> ""),
                 bars(scale, thread, colour),
                 bobbin(scale, bobbin, supplies, wound),
                 wound,
@@ -110,9 +110,10 @@ public record RunView(
                     || !words.apply(scale.steps().get(i))
                             .equals(words.apply(scale.steps().get(first)));
             if (ends) {
-                Planned it = scale.steps().get(first);
+                Planned planned = scale.steps().get(first);
                 double width = scale.from().get(i) - scale.from().get(first) - 2;
-                bars.add(new Bar(scale.from().get(first), width, fitting(words.apply(it), width), colour.apply(it)));
+                bars.add(new Bar(
+                        scale.from().get(first), width, fitting(words.apply(planned), width), colour.apply(planned)));
                 first = i;
             }
         }
@@ -137,18 +138,19 @@ public record RunView(
         double left = 0;
         String thread = "";
         for (int i = 0; i < scale.steps().size(); i++) {
-            Planned it = scale.steps().get(i);
-            double full = bobbin.apply(it).metres(it.step().asked().job().thread());
+            Planned planned = scale.steps().get(i);
+            double full =
+                    bobbin.apply(planned).metres(planned.step().asked().job().thread());
             double x = scale.from().get(i);
             double width = scale.from().get(i + 1) - x;
-            double metres = it.use().bobbinMetres();
+            double metres = planned.use().bobbinMetres();
             if (metres == 0) {
                 continue;
             }
-            if (!it.step().thread().equals(thread) || left <= 0) {
-                thread = it.step().thread();
-                double ready = begun.add(it.step().station() + " " + thread)
-                        ? supplies.woundMetres(it.step().station(), thread)
+            if (!planned.step().thread().equals(thread) || left <= 0) {
+                thread = planned.step().thread();
+                double ready = begun.add(planned.step().station() + " " + thread)
+                        ? supplies.woundMetres(planned.step().station(), thread)
                         : 0;
                 left = ready > 0 ? Math.min(full, ready) : full;
                 path.append(point('M', x, left / full));
@@ -194,7 +196,8 @@ public record RunView(
 
     private static String told(JobPlan plan, Function<Planned, String> needle, Function<Planned, String> thread) {
         return plan.steps().stream()
-                .map(it -> it.step().name() + " with " + needle.apply(it) + " and " + thread.apply(it))
+                .map(planned ->
+                        planned.step().name() + " with " + needle.apply(planned) + " and " + thread.apply(planned))
                 .collect(Collectors.joining("; "));
     }
 }

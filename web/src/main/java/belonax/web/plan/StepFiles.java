@@ -43,16 +43,19 @@ class StepFiles {
     String table(Worked worked) {
         return StepTable.of(
                 worked,
-                it -> sentences
-                        .again(it.work(), Optional.ofNullable(worked.machines().get(it.machineId())), worked.stock())
+                projectStep -> sentences
+                        .again(
+                                projectStep.work(),
+                                Optional.ofNullable(worked.machines().get(projectStep.machineId())),
+                                worked.stock())
                         .sentence()
                         .query());
     }
 
     byte[] document(Worked worked) {
         List<PlanBody.StepBody> steps = worked.project().card().steps().stream()
-                .filter(it -> !it.isDone())
-                .map(it -> body(it, worked))
+                .filter(projectStep -> !projectStep.isDone())
+                .map(projectStep -> body(projectStep, worked))
                 .toList();
         try {
             return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(Map.of("steps", steps));
@@ -84,8 +87,8 @@ class StepFiles {
     }
 
     /** A cloth of one's own goes out as what it is like: nobody else knows it by its id. */
-    private static LayersBody layers(Layers it) {
-        Cloth cloth = it.cloth();
+    private static LayersBody layers(Layers layers) {
+        Cloth cloth = layers.cloth();
         boolean isOwn = cloth.id().equals(Cloth.DESCRIBED) || cloth.id().length() == 36;
         FabricBody fabric = isOwn
                 ? new FabricBody(
@@ -99,7 +102,7 @@ class StepFiles {
                         cloth.traits().stream().sorted().toList(),
                         cloth.part())
                 : new FabricBody(cloth.id(), null, null, null, null, null, null, null, null);
-        return new LayersBody(fabric, it.count());
+        return new LayersBody(fabric, layers.count());
     }
 
     private static @Nullable Double told(Cloth cloth) {
@@ -108,8 +111,16 @@ class StepFiles {
                 : null;
     }
 
-    private static ThreadBody thread(SewingThread it) {
-        return new ThreadBody(null, it.tex().value(), it.fibre(), it.build(), null, it.quality(), null, it.strands());
+    private static ThreadBody thread(SewingThread thread) {
+        return new ThreadBody(
+                null,
+                thread.tex().value(),
+                thread.fibre(),
+                thread.build(),
+                null,
+                thread.quality(),
+                null,
+                thread.strands());
     }
 
     /**
@@ -125,9 +136,9 @@ class StepFiles {
     }
 
     private static boolean isDocument(byte[] file) {
-        for (byte it : file) {
-            if (!Character.isWhitespace(it)) {
-                return it == '{';
+        for (byte count : file) {
+            if (!Character.isWhitespace(count)) {
+                return count == '{';
             }
         }
         return false;

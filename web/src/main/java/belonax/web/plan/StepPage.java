@@ -102,7 +102,7 @@ class StepPage {
     @GetMapping("/plan/{id}/step/{step}")
     String askAgain(@PathVariable UUID id, @PathVariable String step, HttpServletRequest request, Model model) {
         Optional<Kept<Project>> kept = projects.find(id);
-        Optional<ProjectStep> told = kept.flatMap(it -> it.card().find(step));
+        Optional<ProjectStep> told = kept.flatMap(otherKept -> otherKept.card().find(step));
         if (kept.isEmpty() || told.isEmpty()) {
             return "redirect:/plan";
         }
@@ -156,8 +156,8 @@ class StepPage {
             HttpServletRequest request,
             Model model) {
         layout.show(model, machine);
-        String path =
-                "/plan/" + kept.id() + "/step" + told.map(it -> "/" + it.id()).orElse("");
+        String path = "/plan/" + kept.id() + "/step"
+                + told.map(projectStep -> "/" + projectStep.id()).orElse("");
         sentences.show(model, Optional.of(machine), path, request);
         model.addAttribute("project", kept.card());
         model.addAttribute("id", kept.id());
@@ -167,8 +167,8 @@ class StepPage {
         model.addAttribute(
                 "others",
                 kept.card().steps().stream()
-                        .filter(it ->
-                                told.isEmpty() || !it.id().equals(told.get().id()))
+                        .filter(projectStep -> told.isEmpty()
+                                || !projectStep.id().equals(told.get().id()))
                         .toList());
         return PAGE;
     }

@@ -40,12 +40,12 @@ final class StepTable {
                     "bobbin_thread_m",
                     "dial",
                     "took_minutes");
-            for (Planned it : worked.plan().map(JobPlan::steps).orElse(List.of())) {
-                print(printer, project.get(it.step().id()), sentence, Optional.of(it));
+            for (Planned planned : worked.plan().map(JobPlan::steps).orElse(List.of())) {
+                print(printer, project.get(planned.step().id()), sentence, Optional.of(planned));
             }
-            for (ProjectStep it : project.steps()) {
-                if (worked.plan().flatMap(plan -> plan.find(it.id())).isEmpty()) {
-                    print(printer, it, sentence, Optional.empty());
+            for (ProjectStep projectStep : project.steps()) {
+                if (worked.plan().flatMap(plan -> plan.find(projectStep.id())).isEmpty()) {
+                    print(printer, projectStep, sentence, Optional.empty());
                 }
             }
         } catch (IOException e) {
@@ -67,11 +67,15 @@ final class StepTable {
                 step.seamMetres(),
                 step.passes(),
                 String.join(" ", step.waitsFor()),
-                planned.map(it -> it.needle().needle().words()).orElse(""),
-                planned.map(it -> number(it.use().minutes())).orElse(""),
-                planned.map(it -> number(it.use().topMetres())).orElse(""),
-                planned.map(it -> number(it.use().bobbinMetres())).orElse(""),
-                planned.map(it -> number(it.dial())).orElse(""),
+                planned.map(otherPlanned -> otherPlanned.needle().needle().words())
+                        .orElse(""),
+                planned.map(otherPlanned -> number(otherPlanned.use().minutes()))
+                        .orElse(""),
+                planned.map(otherPlanned -> number(otherPlanned.use().topMetres()))
+                        .orElse(""),
+                planned.map(otherPlanned -> number(otherPlanned.use().bobbinMetres()))
+                        .orElse(""),
+                planned.map(otherPlanned -> number(otherPlanned.dial())).orElse(""),
                 step.tookMinutes() == null ? "" : number(step.tookMinutes()));
     }
 

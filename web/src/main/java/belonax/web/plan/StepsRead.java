@@ -31,13 +31,21 @@ record StepsRead(Sentences sentences, Stock stock, List<MachineNow> machines, Ma
     private static final String METRES = "Type how long the seam is in metres, such as 4.2.";
 
     List<ProjectStep> document(byte[] file, ClothCatalogue catalogue) {
-        List<Step> steps = JsonFile.read(file, PlanBody.class, it -> it.steps(catalogue));
+        List<Step> steps = JsonFile.read(file, PlanBody.class, planBody -> planBody.steps(catalogue));
         List<ProjectStep> all = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
-            Step it = steps.get(i);
+            Step otherStep = steps.get(i);
             try {
-                TableWork work = sentences.work(Sentences.entriesOf(it.asked().job(), stock), Optional.of(on), stock);
-                all.add(step(it.id(), it.name(), on, work, it.seamMetres(), it.passes(), it.after()));
+                TableWork work =
+                        sentences.work(Sentences.entriesOf(otherStep.asked().job(), stock), Optional.of(on), stock);
+                all.add(step(
+                        otherStep.id(),
+                        otherStep.name(),
+                        on,
+                        work,
+                        otherStep.seamMetres(),
+                        otherStep.passes(),
+                        otherStep.after()));
             } catch (BadInput refused) {
                 throw at("steps[" + i + "]", refused);
             }
@@ -47,13 +55,13 @@ record StepsRead(Sentences sentences, Stock stock, List<MachineNow> machines, Ma
 
     List<ProjectStep> table(byte[] file) {
         List<ProjectStep> all = new ArrayList<>();
-        for (Sheet.Row it : Sheet.read(
+        for (Sheet.Row row : Sheet.read(
                         file, "name, machine, sentence, cloth, layers, purpose, thread, seam_m, passes, after")
                 .rows()) {
             try {
-                all.add(step(it));
+                all.add(step(row));
             } catch (BadInput refused) {
-                throw at("Row " + it.line(), refused);
+                throw at("Row " + row.line(), refused);
             }
         }
         return all;
@@ -65,7 +73,7 @@ record StepsRead(Sentences sentences, Stock stock, List<MachineNow> machines, Ma
         if (!row.get("sentence").isBlank()) {
             Sentences.entriesOf(row.get("sentence")).forEach(told::put);
         } else {
-            stock.findSpoolCalled(row.get("thread")).ifPresent(it -> told.add("spool", it));
+            stock.findSpoolCalled(row.get("thread")).ifPresent(text -> told.add("spool", text));
         }
         for (String entry : Sentences.entries()) {
             if (!row.get(entry).isBlank()) {
@@ -103,8 +111,8 @@ record StepsRead(Sentences sentences, Stock stock, List<MachineNow> machines, Ma
         return called.isBlank()
                 ? on
                 : machines.stream()
-                        .filter(it ->
-                                it.id().equals(called) || it.machine().name().equalsIgnoreCase(called))
+                        .filter(machineNow -> machineNow.id().equals(called)
+                                || machineNow.machine().name().equalsIgnoreCase(called))
                         .findFirst()
                         .orElseThrow(() -> new BadInput(
                                 "machine",
@@ -119,7 +127,7 @@ record StepsRead(Sentences sentences, Stock stock, List<MachineNow> machines, Ma
 
     private static BadInput at(String where, BadInput refused) {
         return new BadInput(refused.problems().stream()
-                .map(it -> new Problem("file", where + ": " + it.message()))
+                .map(problem -> new Problem("file", where + ": " + problem.message()))
                 .toList());
     }
 }

@@ -51,9 +51,9 @@ public record CutPicture(
     private static String path(List<Lock> locks, double face, double thick, double over, boolean slack) {
         Pen pen = new Pen().to(0, face);
         double first = locks.get(0).xMm();
-        for (Lock it : locks) {
-            double x = 30 + (it.xMm() - first) * PX_PER_MM;
-            double lock = slack ? MARGIN_PX + thick + 12 : MARGIN_PX + thick / 2 - it.depth() * thick / 2 + over;
+        for (Lock otherLock : locks) {
+            double x = 30 + (otherLock.xMm() - first) * PX_PER_MM;
+            double lock = slack ? MARGIN_PX + thick + 12 : MARGIN_PX + thick / 2 - otherLock.depth() * thick / 2 + over;
             pen.line(x - HOLE_PX, face)
                     .bow(x - 2, face, x - 2, (face + lock) / 2)
                     .bow(x - 2, lock, x, lock)

@@ -17,13 +17,13 @@ public record DrillView(
         @Nullable NeedlePicture needle,
         String text) {
 
-    static DrillView of(Drill it) {
+    static DrillView of(Drill drill) {
         return new DrillView(
-                it.id().toString(),
-                it.question(),
-                it.choices(),
-                it.strip().map(StripPicture::of).orElse(null),
-                it.needle().map(NeedlePicture::of).orElse(null),
-                it.text());
+                drill.id().toString(),
+                drill.question(),
+                drill.choices(),
+                drill.strip().map(StripPicture::of).orElse(null),
+                drill.needle().map(NeedlePicture::of).orElse(null),
+                drill.text());
     }
 }

@@ -20,17 +20,18 @@ public record NeedlePicture(List<String> fronts, String eyes, String side, Strin
     static NeedlePicture of(NeedleDrawing drawing) {
         Needle needle = drawing.needle();
         double first = FRONT_MM - needle.spacingMm() / 2;
-        List<Double> middles = needle.standMm().stream().map(it -> first + it).toList();
+        List<Double> middles =
+                needle.standMm().stream().map(value -> first + value).toList();
         Slot eye = NeedleOutline.of(needle).eye();
         double tip = drawing.tipMm();
         double aside = drawing.asideMm(tip);
         return new NeedlePicture(
                 middles.stream()
-                        .map(it -> OutlinePath.through(drawing.front(), it))
+                        .map(middle -> OutlinePath.through(drawing.front(), middle))
                         .toList(),
                 OutlinePath.slots(middles.stream()
-                        .map(it -> new Slot(
-                                eye.xMm() + it + drawing.asideMm(eye.yMm() + eye.heightMm() / 2),
+                        .map(middle -> new Slot(
+                                eye.xMm() + middle + drawing.asideMm(eye.yMm() + eye.heightMm() / 2),
                                 eye.yMm(),
                                 eye.widthMm(),
                                 eye.heightMm()))

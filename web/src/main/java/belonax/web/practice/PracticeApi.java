@@ -52,15 +52,15 @@ class PracticeApi {
             @Nullable NeedleDrawn needle,
             @Nullable String text) {
 
-        static Asked of(Drill it) {
+        static Asked of(Drill drill) {
             return new Asked(
-                    it.id().toString(),
-                    it.id().kind(),
-                    it.question(),
-                    it.choices(),
-                    it.strip().map(StripDrawn::of).orElse(null),
-                    it.needle().map(NeedleDrawn::of).orElse(null),
-                    it.text().isEmpty() ? null : it.text());
+                    drill.id().toString(),
+                    drill.id().kind(),
+                    drill.question(),
+                    drill.choices(),
+                    drill.strip().map(StripDrawn::of).orElse(null),
+                    drill.needle().map(NeedleDrawn::of).orElse(null),
+                    drill.text().isEmpty() ? null : drill.text());
         }
     }
 
@@ -75,16 +75,16 @@ class PracticeApi {
             boolean tangled,
             List<StitchDrawn> stitches) {
 
-        static StripDrawn of(StripDrawing it) {
+        static StripDrawn of(StripDrawing stripDrawing) {
             return new StripDrawn(
-                    it.widthMm(),
-                    it.heightMm(),
-                    it.cloth(),
-                    it.threadMm(),
-                    it.fuzz(),
-                    it.drawnUp(),
-                    it.nest(),
-                    it.locks().stream()
+                    stripDrawing.widthMm(),
+                    stripDrawing.heightMm(),
+                    stripDrawing.cloth(),
+                    stripDrawing.threadMm(),
+                    stripDrawing.fuzz(),
+                    stripDrawing.drawnUp(),
+                    stripDrawing.nest(),
+                    stripDrawing.locks().stream()
                             .map(lock -> new StitchDrawn(
                                     lock.xMm(),
                                     lock.yMm(),
@@ -109,14 +109,14 @@ class PracticeApi {
     /** A needle's outlines, from the front and from the side. */
     record NeedleDrawn(
             int needles, double spacingMm, List<Place> front, List<Place> side, double eyeLengthMm, double eyeWidthMm) {
-        static NeedleDrawn of(NeedleDrawing it) {
+        static NeedleDrawn of(NeedleDrawing needleDrawing) {
             return new NeedleDrawn(
-                    it.needle().count(),
-                    it.needle().spacingMm(),
-                    it.front(),
-                    it.side(),
-                    it.needle().point().eye().lengthMm(),
-                    it.needle().eyeWidthMm());
+                    needleDrawing.needle().count(),
+                    needleDrawing.needle().spacingMm(),
+                    needleDrawing.front(),
+                    needleDrawing.side(),
+                    needleDrawing.needle().point().eye().lengthMm(),
+                    needleDrawing.needle().eyeWidthMm());
         }
     }
 

@@ -64,7 +64,7 @@ class PracticePage {
             Model model) {
         String reader = WhoReads.at(request);
         PracticeBook.Sitting sitting = practice.sitting(reader);
-        Optional<ToldView> told = said.flatMap(it -> told(reader, it));
+        Optional<ToldView> told = said.flatMap(text -> told(reader, text));
         model.addAttribute("reader", reader);
         model.addAttribute("readers", practice.readers());
         model.addAttribute("kind", kind.map(Enum::name).orElse(""));
@@ -80,11 +80,11 @@ class PracticePage {
     }
 
     private Drill asked(String reader, Optional<DrillKind> kind, Optional<String> drill) {
-        return drill.map(it -> Drills.make(DrillId.read(it))).orElseGet(() -> practice.next(reader, kind));
+        return drill.map(text -> Drills.make(DrillId.read(text))).orElseGet(() -> practice.next(reader, kind));
     }
 
     private Optional<ToldView> told(String reader, String said) {
-        return practice.find(reader, said).map(it -> told(it, Drills.make(DrillId.read(said))));
+        return practice.find(reader, said).map(given -> told(given, Drills.make(DrillId.read(said))));
     }
 
     private ToldView told(Given given, Drill drill) {
@@ -101,7 +101,7 @@ class PracticePage {
             RedirectAttributes to) {
         Given given = practice.answer(WhoReads.at(request), drill, choice);
         to.addAttribute("said", drill);
-        given.change().ifPresent(it -> to.addAttribute("done", it));
+        given.change().ifPresent(id -> to.addAttribute("done", id));
         keep(kind, more, to);
         return "redirect:/practice";
     }
@@ -124,7 +124,7 @@ class PracticePage {
     }
 
     private static void keep(Optional<DrillKind> kind, boolean more, RedirectAttributes to) {
-        kind.ifPresent(it -> to.addAttribute("kind", it));
+        kind.ifPresent(drillKind -> to.addAttribute("kind", drillKind));
         if (more) {
             to.addAttribute("more", true);
         }

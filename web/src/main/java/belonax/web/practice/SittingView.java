@@ -16,12 +16,12 @@ import java.util.Locale;
 public record SittingView(String left, String soFar, List<String> changes) {
     private static final int MOST = 3;
 
-    static SittingView of(Sitting it, List<Trainer.Change> changes) {
-        long seconds = it.left().toSeconds();
-        String left = it.answers() == 0
+    static SittingView of(Sitting sitting, List<Trainer.Change> changes) {
+        long seconds = sitting.left().toSeconds();
+        String left = sitting.answers() == 0
                 ? "a sitting is " + Trainer.SITTING_MINUTES + " minutes"
                 : seconds == 0 ? "five minutes are over" : left((seconds + 59) / 60) + " left today";
-        String soFar = it.answers() == 0 ? "" : it.answers() + " read, " + it.right() + " of them right";
+        String soFar = sitting.answers() == 0 ? "" : sitting.answers() + " read, " + sitting.right() + " of them right";
         return new SittingView(
                 left,
                 soFar,
@@ -32,9 +32,10 @@ public record SittingView(String left, String soFar, List<String> changes) {
         return Words.count(minutes, "minute");
     }
 
-    private static String words(Trainer.Change it) {
-        return Words.capital(called(it.topic())) + ": " + percent(it.before()) + " of 100 right before last week, "
-                + percent(it.now()) + " now" + (it.isSurer() ? ", so surer." : ". It comes back sooner.");
+    private static String words(Trainer.Change change) {
+        return Words.capital(called(change.topic())) + ": " + percent(change.before())
+                + " of 100 right before last week, " + percent(change.now()) + " now"
+                + (change.isSurer() ? ", so surer." : ". It comes back sooner.");
     }
 
     private static String called(Topic topic) {

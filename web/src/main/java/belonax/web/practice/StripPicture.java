@@ -67,12 +67,12 @@ public record StripPicture(String viewBox, String cloth, Face top, Face below, S
             return new Face(own(), hairs(), holes(), dots(), loops(), specks(), ripples(), tangle());
         }
 
-        private double y(Lock it) {
-            return isBelow ? drawing.heightMm() - it.yMm() : it.yMm();
+        private double y(Lock lock) {
+            return isBelow ? drawing.heightMm() - lock.yMm() : lock.yMm();
         }
 
-        private int other(Lock it) {
-            return isBelow ? it.below() : it.above();
+        private int other(Lock lock) {
+            return isBelow ? lock.below() : lock.above();
         }
 
         /** From hole to hole; where it is pulled into a line it does not dip into the holes. */
@@ -100,11 +100,11 @@ public record StripPicture(String viewBox, String cloth, Face top, Face below, S
 
         private String hairs() {
             Pen pen = new Pen();
-            for (Lock it : drawing.locks()) {
+            for (Lock lock : drawing.locks()) {
                 if (random.nextDouble() < drawing.fuzz()) {
-                    double x = it.xMm() + (random.nextDouble() - 0.5) * 2;
+                    double x = lock.xMm() + (random.nextDouble() - 0.5) * 2;
                     double up = (random.nextBoolean() ? 1 : -1) * (0.3 + 0.5 * random.nextDouble());
-                    pen.to(x, y(it)).bow(x + 0.2, y(it) + up, x + 0.7 * random.nextDouble(), y(it) + 1.1 * up);
+                    pen.to(x, y(lock)).bow(x + 0.2, y(lock) + up, x + 0.7 * random.nextDouble(), y(lock) + 1.1 * up);
                 }
             }
             return pen.drawn();
@@ -112,15 +112,15 @@ public record StripPicture(String viewBox, String cloth, Face top, Face below, S
 
         private String holes() {
             Pen pen = new Pen();
-            drawing.locks().forEach(it -> pen.to(it.xMm(), y(it)).line(it.xMm() + 0.01, y(it)));
+            drawing.locks().forEach(lock -> pen.to(lock.xMm(), y(lock)).line(lock.xMm() + 0.01, y(lock)));
             return pen.drawn();
         }
 
         private List<Dot> dots() {
             List<Dot> dots = new ArrayList<>();
-            for (Lock it : drawing.locks()) {
-                if (other(it) == 1) {
-                    dots.add(new Dot(Pen.rounded(it.xMm()), Pen.rounded(y(it)), Pen.rounded(DOT_MM * it.size())));
+            for (Lock lock : drawing.locks()) {
+                if (other(lock) == 1) {
+                    dots.add(new Dot(Pen.rounded(lock.xMm()), Pen.rounded(y(lock)), Pen.rounded(DOT_MM * lock.size())));
                 }
             }
             return dots;
@@ -128,12 +128,12 @@ public record StripPicture(String viewBox, String cloth, Face top, Face below, S
 
         private String loops() {
             Pen pen = new Pen();
-            for (Lock it : drawing.locks()) {
-                if (other(it) == 2) {
-                    double hangs = (isBelow ? 1.5 : 0.9) * it.size();
-                    pen.to(it.xMm() - 0.55, y(it) + 0.1)
-                            .bow(it.xMm() - 0.5, y(it) + hangs * 1.4, it.xMm() + 0.05, y(it) + hangs)
-                            .bow(it.xMm() + 0.7, y(it) + hangs * 0.9, it.xMm() + 0.55, y(it) - 0.15);
+            for (Lock lock : drawing.locks()) {
+                if (other(lock) == 2) {
+                    double hangs = (isBelow ? 1.5 : 0.9) * lock.size();
+                    pen.to(lock.xMm() - 0.55, y(lock) + 0.1)
+                            .bow(lock.xMm() - 0.5, y(lock) + hangs * 1.4, lock.xMm() + 0.05, y(lock) + hangs)
+                            .bow(lock.xMm() + 0.7, y(lock) + hangs * 0.9, lock.xMm() + 0.55, y(lock) - 0.15);
                 }
             }
             return pen.drawn();
@@ -141,10 +141,11 @@ public record StripPicture(String viewBox, String cloth, Face top, Face below, S
 
         private String specks() {
             Pen pen = new Pen();
-            for (Lock it : drawing.locks()) {
-                if (isBelow ? it.speckBelow() : it.speckAbove()) {
+            for (Lock lock : drawing.locks()) {
+                if (isBelow ? lock.speckBelow() : lock.speckAbove()) {
                     double lean = random.nextDouble() - 0.5;
-                    pen.to(it.xMm(), y(it)).line(it.xMm() + lean * 0.7, y(it) - 0.6 - 0.4 * random.nextDouble());
+                    pen.to(lock.xMm(), y(lock))
+                            .line(lock.xMm() + lean * 0.7, y(lock) - 0.6 - 0.4 * random.nextDouble());
                 }
             }
             return pen.drawn();
@@ -154,10 +155,11 @@ public record StripPicture(String viewBox, String cloth, Face top, Face below, S
             Pen pen = new Pen();
             if (drawing.drawnUp()) {
                 for (int i = 0; i < drawing.locks().size(); i += (int) RIPPLE_EVERY) {
-                    Lock it = drawing.locks().get(i);
+                    Lock lock = drawing.locks().get(i);
                     double lean = (random.nextDouble() - 0.5) * 2.4;
                     double reach = 3.5 + 2.5 * random.nextDouble();
-                    pen.to(it.xMm() + lean, y(it) - reach).bow(it.xMm() - lean, y(it), it.xMm() + lean, y(it) + reach);
+                    pen.to(lock.xMm() + lean, y(lock) - reach)
+                            .bow(lock.xMm() - lean, y(lock), lock.xMm() + lean, y(lock) + reach);
                 }
             }
             return pen.drawn();

@@ -43,7 +43,9 @@ public record SurelyView(List<Row> rows, List<Head> heads, int answers, List<Str
             rows.add(new Row(
                     head,
                     slips.answers(row),
-                    HEADS.stream().map(it -> cell(slips, head, it)).toList()));
+                    HEADS.stream()
+                            .map(otherHead -> cell(slips, head, otherHead))
+                            .toList()));
         }
         return new SurelyView(rows, HEADS, slips.answers(), slips.told());
     }
@@ -64,7 +66,7 @@ public record SurelyView(List<Row> rows, List<Head> heads, int answers, List<Str
     private static Head head(Mirrored what) {
         return Optional.of(HEADS).stream()
                 .flatMap(List::stream)
-                .filter(it -> it.what() == what)
+                .filter(head -> head.what() == what)
                 .findFirst()
                 .orElseThrow();
     }

@@ -36,20 +36,20 @@ class CopiesPage {
         model.addAttribute(
                 "asked",
                 back.flatMap(name -> lines.stream()
-                                .filter(it -> it.name().equals(name))
+                                .filter(line -> line.name().equals(name))
                                 .findFirst())
                         .orElse(null));
         model.addAttribute("before", before.orElse(null));
         return "settings/copies";
     }
 
-    private Line line(Copy it) {
+    private Line line(Copy copy) {
         return new Line(
-                it.name(),
-                Words.dayAndTime(it.madeAt(), clock.getZone()),
-                it.why().words(),
-                it.holds().words(),
-                it.size());
+                copy.name(),
+                Words.dayAndTime(copy.madeAt(), clock.getZone()),
+                copy.why().words(),
+                copy.holds().words(),
+                copy.size());
     }
 
     @PostMapping("/settings/copies")

@@ -31,14 +31,14 @@ public record DevicesView(
                 address.isPresent(),
                 page,
                 code.orElse(null),
-                code.map(it -> QrMark.of(page + "/pair?code=" + it)).orElse(null),
+                code.map(text -> QrMark.of(page + "/pair?code=" + text)).orElse(null),
                 devices.stream()
-                        .map(it -> new DeviceShown(
-                                it.id().toString(),
-                                it.name(),
-                                Words.date(it.pairedAt().atZone(zone).toLocalDate()),
-                                Words.date(it.seenAt().atZone(zone).toLocalDate()),
-                                it.mayAll()))
+                        .map(device -> new DeviceShown(
+                                device.id().toString(),
+                                device.name(),
+                                Words.date(device.pairedAt().atZone(zone).toLocalDate()),
+                                Words.date(device.seenAt().atZone(zone).toLocalDate()),
+                                device.mayAll()))
                         .toList());
     }
 }

@@ -46,12 +46,13 @@ class SettingsPage {
         model.addAttribute("unitChoices", Choice.of(Units.values(), Units::words));
         model.addAttribute("lightChoices", Choice.of(Light.values(), Light::words));
         model.addAttribute(
-                "retirementChoices", Choice.of(RetirementSchool.values(), it -> it.words() + ": " + it.why()));
+                "retirementChoices",
+                Choice.of(RetirementSchool.values(), school -> school.words() + ": " + school.why()));
         model.addAttribute("schoolChoices", Choice.of(SizeSchool.values(), SizeSchool::words));
         model.addAttribute(
                 "devices",
                 DevicesView.of(
-                        lan.address().map(it -> "http://" + it + ":" + request.getLocalPort()),
+                        lan.address().map(text -> "http://" + text + ":" + request.getLocalPort()),
                         code(request),
                         pairing.devices(),
                         clock.getZone()));

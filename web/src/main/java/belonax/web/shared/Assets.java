@@ -23,7 +23,7 @@ public final class Assets {
 
     /** Returns the address of what ships at a path. */
     public String at(String path) {
-        return known.computeIfAbsent(path, it -> Objects.requireNonNullElse(urls.getForLookupPath(it), it));
+        return known.computeIfAbsent(path, text -> Objects.requireNonNullElse(urls.getForLookupPath(text), text));
     }
 
     /** Puts the addresses in the place of the framework's filter. */

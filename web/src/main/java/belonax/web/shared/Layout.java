@@ -93,7 +93,7 @@ public class Layout {
                 machines(),
                 settings().units(),
                 machine.flatMap(work::running),
-                machine.flatMap(it -> cases.open(it.id())).map(Kept::id));
+                machine.flatMap(machineNow -> cases.open(machineNow.id())).map(Kept::id));
     }
 
     /** Returns the machine that the address names, or the one that this browser has on the table: the one chosen last, or else the first. */
@@ -112,15 +112,15 @@ public class Layout {
         return named(request)
                 .flatMap(room::find)
                 .or(() -> remembered(request).flatMap(room::find))
-                .or(() -> machines().stream().findFirst().flatMap(it -> room.find(it.id())));
+                .or(() -> machines().stream().findFirst().flatMap(machineName -> room.find(machineName.id())));
     }
 
     /** The machine that was named last stays on this browser's table, whatever the next address says. */
     void remember(HttpServletRequest request, HttpServletResponse response) {
         named(request)
-                .filter(it -> !remembered(request).equals(Optional.of(it)))
-                .filter(it -> machines().stream().anyMatch(known -> known.id().equals(it)))
-                .ifPresent(it -> response.addHeader(HttpHeaders.SET_COOKIE, cookie(it)));
+                .filter(text -> !remembered(request).equals(Optional.of(text)))
+                .filter(text -> machines().stream().anyMatch(known -> known.id().equals(text)))
+                .ifPresent(text -> response.addHeader(HttpHeaders.SET_COOKIE, cookie(text)));
     }
 
     /** Returns the header by which a browser remembers its machine. */
@@ -132,8 +132,8 @@ public class Layout {
     private static Optional<String> named(HttpServletRequest request) {
         return Optional.ofNullable(request.getParameter(MACHINE))
                 .or(() -> Optional.ofNullable(request.getParameter(SENTENCE))
-                        .map(it -> UriComponentsBuilder.newInstance()
-                                .query(it)
+                        .map(text -> UriComponentsBuilder.newInstance()
+                                .query(text)
                                 .build()
                                 .getQueryParams()
                                 .getFirst(MACHINE)));

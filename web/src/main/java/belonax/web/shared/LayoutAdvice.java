@@ -47,7 +47,7 @@ class LayoutAdvice {
     private static @Nullable Stop stop(HttpServletRequest request) {
         return Optional.ofNullable(request.getAttribute(HandlerMapping.BEST_MATCHING_HANDLER_ATTRIBUTE))
                 .filter(HandlerMethod.class::isInstance)
-                .map(it -> ((HandlerMethod) it).getBeanType().getAnnotation(AtStop.class))
+                .map(value -> ((HandlerMethod) value).getBeanType().getAnnotation(AtStop.class))
                 .map(AtStop::value)
                 .orElse(null);
     }

@@ -59,32 +59,33 @@ public record MachineStrip(
             Optional<WorkLog.Running> running,
             Optional<UUID> openCase) {
         List<Choice> choices = all.stream()
-                .map(it -> new Choice(
-                        it.id(),
-                        it.name(),
-                        it.standsAt(),
-                        machine.map(MachineNow::id).equals(Optional.of(it.id()))))
+                .map(machineName -> new Choice(
+                        machineName.id(),
+                        machineName.name(),
+                        machineName.standsAt(),
+                        machine.map(MachineNow::id).equals(Optional.of(machineName.id()))))
                 .toList();
-        return machine.map(it -> new MachineStrip(
-                        it.id(),
-                        it.machine().name(),
-                        it.standsAt(),
-                        it.places().stream()
-                                .map(place -> shown(place, it.places().size() > 1))
+        return machine.map(machineNow -> new MachineStrip(
+                        machineNow.id(),
+                        machineNow.machine().name(),
+                        machineNow.standsAt(),
+                        machineNow.places().stream()
+                                .map(place -> shown(place, machineNow.places().size() > 1))
                                 .toList(),
-                        Words.capital(it.table().map(TableWork::words).orElse("thread")),
-                        threadWords(it),
-                        it.table()
+                        Words.capital(machineNow.table().map(TableWork::words).orElse("thread")),
+                        threadWords(machineNow),
+                        machineNow
+                                .table()
                                 .map(work -> ThreadColour.of(work.top().colour()))
                                 .orElse(""),
-                        dial(it),
-                        mounted(it.machine(), units),
+                        dial(machineNow),
+                        mounted(machineNow.machine(), units),
                         running.map(MachineStrip::timer).orElse(null),
                         running.map(WorkLog.Running::isForgotten).orElse(false),
                         openCase.map(UUID::toString).orElse(null),
-                        it.missingWords(),
+                        machineNow.missingWords(),
                         choices,
-                        line(it)))
+                        line(machineNow)))
                 .orElseGet(() -> new MachineStrip(
                         null,
                         "No machine yet",
@@ -108,21 +109,22 @@ public record MachineStrip(
         Optional<SewingThread> on = machine.thread();
         return machine.table()
                 .map(TableWork::top)
-                .filter(it ->
-                        on.isEmpty() || on.get().tex().value() == it.thread().tex())
+                .filter(top ->
+                        on.isEmpty() || on.get().tex().value() == top.thread().tex())
                 .map(TableWork.Top::words)
                 .orElseGet(() -> on.map(SewingThread::words).orElse("not told yet"));
     }
 
     /** Machine, sizes and dial on one line, as a phone shows them. */
-    private static String line(MachineNow it) {
-        String sizes = it.places().stream()
+    private static String line(MachineNow machineNow) {
+        String sizes = machineNow.places().stream()
                 .map(place -> place.fitted()
                         .map(fitted -> fitted.needle().needle().size().toString())
                         .orElse("no needle"))
                 .collect(Collectors.joining(", "));
-        String dial = dial(it);
-        return it.machine().name() + " · " + sizes + (dial.isEmpty() ? "" : " · dial " + dial.replace("dial ", ""));
+        String dial = dial(machineNow);
+        return machineNow.machine().name() + " · " + sizes
+                + (dial.isEmpty() ? "" : " · dial " + dial.replace("dial ", ""));
     }
 
     private static String timer(WorkLog.Running running) {
@@ -151,7 +153,7 @@ public record MachineStrip(
     private static NeedleShown shown(MachineNow.Place place, boolean several) {
         String label = several ? Words.capital(place.name()) : "In the machine";
         return place.fitted()
-                .map(it -> shown(label, it.needle()))
+                .map(fitted -> shown(label, fitted.needle()))
                 .orElseGet(() -> new NeedleShown(label, "no needle", "", 0, false));
     }
 

@@ -23,7 +23,7 @@ public final class NeedleWord {
                 needle.system().label(),
                 needle.type().name(),
                 String.valueOf(needle.size().nm()));
-        return needle.twin().map(it -> one + BETWEEN + rest(it)).orElse(one);
+        return needle.twin().map(twin -> one + BETWEEN + rest(twin)).orElse(one);
     }
 
     /** Returns the word of a needle as it stands in an address. */

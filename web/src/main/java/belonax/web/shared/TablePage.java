@@ -21,7 +21,8 @@ class TablePage {
     ResponseEntity<Void> put(@RequestParam("machine") String machineId) {
         HttpHeaders headers = new HttpHeaders();
         headers.add(HttpHeaders.LOCATION, "/bench");
-        room.find(machineId).ifPresent(it -> headers.add(HttpHeaders.SET_COOKIE, Layout.cookie(it.id())));
+        room.find(machineId)
+                .ifPresent(machineNow -> headers.add(HttpHeaders.SET_COOKIE, Layout.cookie(machineNow.id())));
         return new ResponseEntity<>(headers, HttpStatus.SEE_OTHER);
     }
 }

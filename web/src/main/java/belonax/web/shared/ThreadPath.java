@@ -29,7 +29,7 @@ public record ThreadPath(List<Stop> stops, @Nullable Stop here) {
 
     /** Returns the stops that a phone shows behind “More”. */
     public List<Stop> besideTheWork() {
-        return stops.stream().filter(it -> !it.takesWork()).toList();
+        return stops.stream().filter(stop -> !stop.takesWork()).toList();
     }
 
     /** Tells whether the page is one of those. */

@@ -20,8 +20,8 @@ public final class WhoReads {
         return Optional.ofNullable(WebUtils.getCookie(request, COOKIE))
                 .map(Cookie::getValue)
                 .map(WhoReads::decoded)
-                .filter(it ->
-                        it.length() <= DrillAnswer.LONGEST_NAME && it.chars().noneMatch(Character::isISOControl))
+                .filter(text -> text.length() <= DrillAnswer.LONGEST_NAME
+                        && text.chars().noneMatch(Character::isISOControl))
                 .orElse("");
     }
 

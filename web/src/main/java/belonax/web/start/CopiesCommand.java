@@ -32,8 +32,8 @@ public final class CopiesCommand {
     /** Returns the copy that is to be gone back to. */
     public static Optional<String> wanted(String... arguments) {
         return Arrays.stream(arguments)
-                .filter(it -> it.startsWith(GO_BACK))
-                .map(it -> it.substring(GO_BACK.length()))
+                .filter(text -> text.startsWith(GO_BACK))
+                .map(text -> text.substring(GO_BACK.length()))
                 .findFirst();
     }
 
@@ -44,12 +44,12 @@ public final class CopiesCommand {
             return "There are no copies in " + home + " yet. Belonax makes one a day by itself.";
         }
         StringBuilder lines = new StringBuilder("Copies in " + home + ", the newest first:\n");
-        copies.forEach(it -> lines.append("  ")
-                .append(it.name())
+        copies.forEach(copy -> lines.append("  ")
+                .append(copy.name())
                 .append("  ")
-                .append(Damage.words(it))
+                .append(Damage.words(copy))
                 .append(", ")
-                .append(it.size())
+                .append(copy.size())
                 .append('\n'));
         return lines + "Go back to one with: " + starts + " --copies=NAME";
     }

@@ -23,11 +23,11 @@ class DamageAnalyzer implements FailureAnalyzer {
 
     @Override
     public @Nullable FailureAnalysis analyze(Throwable failure) {
-        for (Throwable it = failure; it != null; it = it.getCause()) {
-            if (it instanceof RoomDamaged damaged) {
+        for (Throwable throwable = failure; throwable != null; throwable = throwable.getCause()) {
+            if (throwable instanceof RoomDamaged damaged) {
                 return told(String.valueOf(damaged.getMessage()), failure);
             }
-            if (it instanceof SQLException told && DAMAGED.contains(told.getErrorCode())) {
+            if (throwable instanceof SQLException told && DAMAGED.contains(told.getErrorCode())) {
                 return told("The database does not open: it was cut short or damaged. It is left as it is.", failure);
             }
         }

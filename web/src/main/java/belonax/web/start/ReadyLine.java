@@ -33,8 +33,8 @@ class ReadyLine {
                 Installed.show("http://localhost:" + web.getWebServer().getPort());
             }
             lan.address()
-                    .ifPresent(it -> tellTablets(
-                            "http://" + it + ":" + web.getWebServer().getPort()));
+                    .ifPresent(text -> tellTablets(
+                            "http://" + text + ":" + web.getWebServer().getPort()));
         }
     }
 

@@ -38,7 +38,9 @@ class WelcomePage {
         model.addAttribute("looks", ThreadLook.all());
         model.addAttribute(
                 "cloths",
-                cloths.all().stream().map(it -> new Choice(it.id(), it.name())).toList());
+                cloths.all().stream()
+                        .map(cloth -> new Choice(cloth.id(), cloth.name()))
+                        .toList());
     }
 
     @GetMapping("/welcome")

@@ -136,7 +136,7 @@ class TensionApiTest {
                 .optionalNumber("stitchWidthMm", "0", "-1", "13");
         return bodies.stream()
                 .map(bodies::whole)
-                .filter(it -> !String.valueOf(it.get()[3]).contains("\"a\""));
+                .filter(arguments -> !String.valueOf(arguments.get()[3]).contains("\"a\""));
     }
 
     private ResultActions next(String body) throws Exception {

@@ -101,7 +101,7 @@ class BenchPagesTest {
     @Test
     void a_change_out_of_a_packet_counts_the_stock_down_and_undo_puts_it_back() throws Exception {
         var packet = drawer.all(Packet.class).stream()
-                .filter(it -> it.card().words().equals("stretch 75/11"))
+                .filter(kept -> kept.card().words().equals("stretch 75/11"))
                 .findFirst()
                 .orElseThrow();
         MachineNow before = room.find("heron").orElseThrow();
@@ -323,15 +323,15 @@ class BenchPagesTest {
 
     @Test
     void the_timer_in_the_strip_leads_back_to_the_page_where_it_was_pressed() throws Exception {
-        for (String[] it : new String[][] {
+        for (String[] values : new String[][] {
             {"http://localhost/match?cloth=rib", "/match?cloth=rib"}, {"https://elsewhere.example//x", "/x"}
         }) {
             mvc.perform(post("/bench/timer")
                             .with(csrf())
-                            .header("Referer", it[0])
+                            .header("Referer", values[0])
                             .param("machine", "heron")
                             .param("press", "start"))
-                    .andExpect(redirectedUrl(it[1]));
+                    .andExpect(redirectedUrl(values[1]));
         }
     }
 
@@ -345,10 +345,10 @@ class BenchPagesTest {
 
         ICalendar calendar = Biweekly.parse(file).first();
         Assertions.assertThat(calendar.getEvents())
-                .extracting(it -> it.getSummary().getValue())
+                .extracting(vEvent -> vEvent.getSummary().getValue())
                 .contains("Heron: Clean the bobbin area and under the plate");
         Assertions.assertThat(calendar.getEvents())
-                .allMatch(it -> it.getUid().getValue().endsWith("@belonax"));
+                .allMatch(vEvent -> vEvent.getUid().getValue().endsWith("@belonax"));
     }
 
     /** Nothing is recorded, and the page that comes back says why. */

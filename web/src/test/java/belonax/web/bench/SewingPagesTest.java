@@ -119,7 +119,8 @@ class SewingPagesTest {
         drawer.change(
                 WoundBobbin.class,
                 bobbin.id(),
-                it -> new WoundBobbin(it.spool(), "L", it.marked(), 1.5, BobbinMaterial.PLASTIC));
+                woundBobbin ->
+                        new WoundBobbin(woundBobbin.spool(), "L", woundBobbin.marked(), 1.5, BobbinMaterial.PLASTIC));
 
         assertThat(page("/sewing"))
                 .contains("The bobbin is down to its last metres: stop at the end of a seam and wind another.")

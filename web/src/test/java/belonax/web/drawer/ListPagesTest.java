@@ -72,7 +72,7 @@ class ListPagesTest {
 
         assertThat(drawer.all(Packet.class).stream()
                         .skip(before)
-                        .map(it -> it.card().words() + " × " + it.card().count()))
+                        .map(kept -> kept.card().words() + " × " + kept.card().count()))
                 .containsExactly(
                         "jeans 100/16 × 4", "universal 70/10 × 5", "universal 80/12 × 5", "universal 90/14 × 5");
         mvc.perform(post("/drawer/undo").with(csrf()).param("change", done.substring(done.indexOf('=') + 1)));
@@ -110,10 +110,10 @@ class ListPagesTest {
                         .param("keep", "true"))
                 .andExpect(redirectedUrlPattern("/drawer?done=*"));
 
-        assertThat(drawer.search(Spool.class, "peach")).hasSize(2).allSatisfy(it -> {
-            assertThat(it.card().fibre()).isEqualTo(Fibre.COTTON);
-            assertThat(it.card().metresLeft()).isEqualTo(500);
-            assertThat(it.card().label()).isEqualTo("peach cotton 50/3, 500 m");
+        assertThat(drawer.search(Spool.class, "peach")).hasSize(2).allSatisfy(kept -> {
+            assertThat(kept.card().fibre()).isEqualTo(Fibre.COTTON);
+            assertThat(kept.card().metresLeft()).isEqualTo(500);
+            assertThat(kept.card().label()).isEqualTo("peach cotton 50/3, 500 m");
         });
         var photo = drawer.all(ShelfPhoto.class).get(0);
         mvc.perform(get("/drawer/shelf/" + photo.id() + "/picture"))

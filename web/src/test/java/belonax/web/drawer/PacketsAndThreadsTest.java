@@ -90,7 +90,7 @@ class PacketsAndThreadsTest {
         form("/drawer/packet", "system=H_130_705&type=UNKNOWN&letters=K&nm=80&count=3");
 
         Kept<Packet> kept = drawer.all(Packet.class).stream()
-                .filter(it -> !it.card().isKnown())
+                .filter(otherKept -> !otherKept.card().isKnown())
                 .findFirst()
                 .orElseThrow();
         mvc.perform(get("/drawer")).andExpect(content().string(containsString("Unknown kind (K) 80/12")));
@@ -201,7 +201,7 @@ class PacketsAndThreadsTest {
         return room.find(machine)
                 .orElseThrow()
                 .fitted()
-                .map(it -> it.needleId().toString())
+                .map(fitted -> fitted.needleId().toString())
                 .orElse("");
     }
 

@@ -84,7 +84,7 @@ class ArchiveTest {
         byte[] pdf = "%PDF-1.7 how Heron is threaded %%EOF".getBytes(StandardCharsets.UTF_8);
         UUID manual = manuals.keep(pdf);
         var machines = room.machines();
-        UUID change = drawer.change(Swatch.class, swatch.id(), it -> it.withMetres(1.5))
+        UUID change = drawer.change(Swatch.class, swatch.id(), otherSwatch -> otherSwatch.withMetres(1.5))
                 .change();
         Path before = written();
         Copy aside = archive.empty();
@@ -131,9 +131,9 @@ class ArchiveTest {
         hands.shutdown();
         sewing.get();
 
-        for (Path it : files) {
-            archive.replace(it);
-            assertThat(withoutTime(written())).isEqualTo(withoutTime(it));
+        for (Path file : files) {
+            archive.replace(file);
+            assertThat(withoutTime(written())).isEqualTo(withoutTime(file));
         }
         archive.replace(before);
     }
@@ -148,8 +148,8 @@ class ArchiveTest {
         assertThat(room.find("heron").orElseThrow().work().sewnMinutes()).isCloseTo(672, within(0.01));
         assertThat(room.find("badger").orElseThrow().work().sewnMinutes()).isCloseTo(1380, within(0.01));
         assertThat(drawer.all(Swatch.class).stream()
-                        .filter(it -> it.card().name().equals("tent zip"))
-                        .map(it -> it.card().part()))
+                        .filter(kept -> kept.card().name().equals("tent zip"))
+                        .map(kept -> kept.card().part()))
                 .containsExactly(ClothPart.HELPS);
         assertThat(room.find("heron").orElseThrow().card().footKinds())
                 .contains(FootKind.NON_STICK, FootKind.QUARTER_INCH);

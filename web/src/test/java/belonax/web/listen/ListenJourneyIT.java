@@ -91,10 +91,10 @@ class ListenJourneyIT extends RunningBelonax {
     /** No request carries samples: all bodies are entries of forms or two numbers for every five milliseconds. */
     private void onlyLoudnessLeft() throws IOException {
         long steps = 0;
-        for (Request it : sent) {
-            assertThat(it.url()).startsWith(address("/"));
-            String body = it.postData();
-            if (it.url().endsWith("/steps")) {
+        for (Request request : sent) {
+            assertThat(request.url()).startsWith(address("/"));
+            String body = request.postData();
+            if (request.url().endsWith("/steps")) {
                 JsonNode told = json.readTree(body);
                 assertThat(told.fieldNames()).toIterable().containsExactly("from", "loud", "bright");
                 assertThat(told.get("loud").size()).isEqualTo(told.get("bright").size());
@@ -139,9 +139,9 @@ class ListenJourneyIT extends RunningBelonax {
 
     private List<Loudness> told() throws IOException {
         List<Loudness> all = new ArrayList<>();
-        for (Request it : sent) {
-            if (it.url().endsWith("/steps")) {
-                JsonNode told = json.readTree(it.postData());
+        for (Request request : sent) {
+            if (request.url().endsWith("/steps")) {
+                JsonNode told = json.readTree(request.postData());
                 for (int i = 0; i < told.get("loud").size(); i++) {
                     all.add(new Loudness(
                             told.get("loud").get(i).asDouble(),

@@ -69,9 +69,9 @@ final class KeptPictures {
         }
         String kept = squeezed(kept().getOrDefault(name, ""));
         List<String> stale = new ArrayList<>();
-        for (Object it : (List<?>) page.evaluate(MARKS)) {
-            if (!kept.contains(squeezed(String.valueOf(it)))) {
-                stale.add(look + ": the kept picture lacks “" + it + "”. Run ./look --keep and look at it.");
+        for (Object value : (List<?>) page.evaluate(MARKS)) {
+            if (!kept.contains(squeezed(String.valueOf(value)))) {
+                stale.add(look + ": the kept picture lacks “" + value + "”. Run ./look --keep and look at it.");
             }
         }
         return stale;

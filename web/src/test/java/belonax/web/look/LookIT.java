@@ -185,15 +185,16 @@ class LookIT extends RunningBelonax {
 
     /** Listens to what a window says and asks for. */
     private void watch(Page page, List<String> findings) {
-        page.onConsoleMessage(it -> {
-            boolean expected = it.text().contains("status of 404") || it.text().contains("status of 422");
-            if ((it.type().equals("error") || it.type().equals("warning")) && !expected) {
-                findings.add(page.url() + ": console: " + it.text());
+        page.onConsoleMessage(message -> {
+            boolean expected =
+                    message.text().contains("status of 404") || message.text().contains("status of 422");
+            if ((message.type().equals("error") || message.type().equals("warning")) && !expected) {
+                findings.add(page.url() + ": console: " + message.text());
             }
         });
-        page.onRequest(it -> {
-            if (!it.url().startsWith(address("/")) && !it.url().startsWith("data:")) {
-                findings.add(page.url() + ": a request leaves the machine: " + it.url());
+        page.onRequest(request -> {
+            if (!request.url().startsWith(address("/")) && !request.url().startsWith("data:")) {
+                findings.add(page.url() + ": a request leaves the machine: " + request.url());
             }
         });
     }
@@ -202,7 +203,7 @@ class LookIT extends RunningBelonax {
         Path picture = PICTURES.resolve(name + ".png");
         take(picture, page);
         findings.addAll(KEPT.compare(name, page, picture));
-        ((List<?>) page.evaluate(EYES)).forEach(it -> findings.add(name + ": " + it));
+        ((List<?>) page.evaluate(EYES)).forEach(item -> findings.add(name + ": " + item));
     }
 
     /** A browser that is pressed for time has now and then no picture to give: it is asked once more. */
@@ -218,7 +219,7 @@ class LookIT extends RunningBelonax {
 
     /** What axe looks at is the same at both widths, but for what is drawn in the dark. */
     private static void axe(String name, Page page, List<String> findings) {
-        ((List<?>) page.evaluate(AXE)).forEach(it -> findings.add(name + ": " + it));
+        ((List<?>) page.evaluate(AXE)).forEach(item -> findings.add(name + ": " + item));
     }
 
     private static String eyes() {

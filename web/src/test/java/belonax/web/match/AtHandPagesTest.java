@@ -42,7 +42,7 @@ class AtHandPagesTest {
 
     @Test
     void an_owned_needle_that_does_nearly_as_well_is_the_first_offer_with_its_count() throws Exception {
-        drawer.all(Packet.class).forEach(it -> drawer.remove(it.id(), it.revision()));
+        drawer.all(Packet.class).forEach(kept -> drawer.remove(kept.id(), kept.revision()));
         assertThat(headline(page("/match?cloth=poplin&machine=badger&spool=&number=25")))
                 .isEqualTo("Fit a universal needle, 75/11");
 
@@ -126,7 +126,7 @@ class AtHandPagesTest {
     @Test
     void a_cloth_remembers_that_it_was_washed_before_cutting() throws Exception {
         var cloth = drawer.all(Swatch.class).stream()
-                .filter(it -> it.card().cloth("x").stretchPercent() < 8)
+                .filter(kept -> kept.card().cloth("x").stretchPercent() < 8)
                 .findFirst()
                 .orElseThrow();
         Spool some = drawer.all(Spool.class).get(0).card();

@@ -70,7 +70,8 @@ class MatchWordsTest {
     void good_is_kept_for_what_is_made_for_the_work() {
         Match match = match(job("quilting-cotton", 2, 25));
         Recommendation topstitch = match.all().stream()
-                .filter(it -> it.needle().type() == NeedleType.TOPSTITCH && it.verdict() == Verdict.GOOD)
+                .filter(candidate ->
+                        candidate.needle().type() == NeedleType.TOPSTITCH && candidate.verdict() == Verdict.GOOD)
                 .findFirst()
                 .orElseThrow();
 
@@ -120,8 +121,8 @@ class MatchWordsTest {
                 match.best().hazards(), Optional.of(match.all().get(3).hazards()));
 
         assertThat(alone).extracting(HazardRow::words).contains("holes").hasSize(5);
-        assertThat(alone).allMatch(it -> it.fitted() == null);
-        assertThat(beside).allMatch(it -> it.fitted() != null);
+        assertThat(alone).allMatch(hazardRow -> hazardRow.fitted() == null);
+        assertThat(beside).allMatch(hazardRow -> hazardRow.fitted() != null);
     }
 
     @Test
@@ -145,7 +146,9 @@ class MatchWordsTest {
                 match(job("single-jersey", 2, 25).purpose(Purpose.HEM).slotMm(9)), List.of());
 
         assertThat(shown).isNotEmpty().hasSizeLessThanOrEqualTo(3);
-        assertThat(shown.stream().mapToInt(it -> it.drawing().widthPx() + 26).sum())
+        assertThat(shown.stream()
+                        .mapToInt(portraitShown -> portraitShown.drawing().widthPx() + 26)
+                        .sum())
                 .isLessThanOrEqualTo(520);
     }
 }

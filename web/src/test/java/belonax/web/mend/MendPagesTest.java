@@ -263,8 +263,9 @@ class MendPagesTest {
     @Test
     void an_old_spool_makes_the_thread_likelier() throws Exception {
         Kept<Spool> old = drawer.all(Spool.class).stream()
-                .filter(it -> it.card().isSound() && it.card().boughtYear() != null)
-                .min(Comparator.comparing(it -> it.card().boughtYear()))
+                .filter(otherKept ->
+                        otherKept.card().isSound() && otherKept.card().boughtYear() != null)
+                .min(Comparator.comparing(otherKept -> otherKept.card().boughtYear()))
                 .orElseThrow();
         Spool aged = CraftJson.read(
                 CraftJson.write(old.card()).replaceAll("\"boughtYear\":\\d+", "\"boughtYear\":1994"), Spool.class);
@@ -282,9 +283,9 @@ class MendPagesTest {
             for (Check check : finder.table().checks()) {
                 assertThat(StepPictures.of(check, machine))
                         .hasSameSizeAs(check.steps())
-                        .allSatisfy(it -> {
+                        .allSatisfy(step -> {
                             if (check.who() == Check.Who.OWNER) {
-                                assertThat(it.view()).as(check.id().name()).isNotNull();
+                                assertThat(step.view()).as(check.id().name()).isNotNull();
                             }
                         });
             }
@@ -395,8 +396,8 @@ class MendPagesTest {
                 .card();
     }
 
-    private double chance(MendCase it, CauseId cause) {
-        return question.rank(it, heron()).causes().stream()
+    private double chance(MendCase mendCase, CauseId cause) {
+        return question.rank(mendCase, heron()).causes().stream()
                 .filter(suspect -> suspect.id() == cause)
                 .mapToDouble(FaultFinder.Suspect::probability)
                 .findFirst()

@@ -104,7 +104,7 @@ class PlanApiTest {
 
     private static String steps(int count) {
         return IntStream.range(0, count)
-                .mapToObj(it -> step("s" + it, it == 0 ? "" : "s" + (it - 1)))
+                .mapToObj(number -> step("s" + number, number == 0 ? "" : "s" + (number - 1)))
                 .collect(Collectors.joining(",", "{\"steps\":[", "]}"));
     }
 

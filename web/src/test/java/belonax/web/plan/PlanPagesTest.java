@@ -287,7 +287,7 @@ class PlanPagesTest {
 
     private Kept<Project> demo(String name) {
         return projects.all().stream()
-                .filter(it -> it.card().name().equals(name))
+                .filter(kept -> kept.card().name().equals(name))
                 .findFirst()
                 .orElseThrow();
     }
@@ -380,7 +380,7 @@ class PlanPagesTest {
                 .build()
                 .getQueryParams()
                 .forEach((name, values) -> values.forEach(
-                        it -> sent.add(name, UriUtils.decode(it == null ? "" : it, StandardCharsets.UTF_8))));
+                        value -> sent.add(name, UriUtils.decode(value == null ? "" : value, StandardCharsets.UTF_8))));
         return mvc.perform(post(path).with(csrf()).params(sent)).andReturn().getResponse();
     }
 }

@@ -103,7 +103,7 @@ class PracticePagesTest {
         mvc.perform(post("/balance").cookie(reader).with(csrf()).param("cloth", "poplin"));
 
         assertThat(drawer.all(BalanceRun.class))
-                .extracting(it -> it.card().readBy())
+                .extracting(kept -> kept.card().readBy())
                 .contains("Jo Wren");
         mvc.perform(post("/practice/reader").with(csrf()).param("name", "x".repeat(41)))
                 .andExpect(flash().attributeExists("refused"));

@@ -63,9 +63,9 @@ class ApiDescriptionTest {
     @MethodSource("pathsWithout")
     void an_address_with_its_examples_is_answered(String path) throws Exception {
         String address = path;
-        for (JsonNode it : operation(path, "get").path("parameters")) {
+        for (JsonNode node : operation(path, "get").path("parameters")) {
             address = address.replace(
-                    "{" + it.get("name").asText() + "}", it.path("example").asText());
+                    "{" + node.get("name").asText() + "}", node.path("example").asText());
         }
 
         assertThat(ask(get(address)).getStatus()).as(address).isEqualTo(200);
@@ -85,7 +85,7 @@ class ApiDescriptionTest {
 
     private Stream<String> paths(String method) {
         return description.get("paths").properties().stream()
-                .filter(it -> it.getValue().has(method))
+                .filter(property -> property.getValue().has(method))
                 .map(Map.Entry::getKey);
     }
 

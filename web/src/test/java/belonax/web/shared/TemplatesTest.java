@@ -25,7 +25,9 @@ class TemplatesTest {
 
     static List<Path> templates() throws IOException {
         try (Stream<Path> all = Files.walk(TEMPLATES)) {
-            return all.filter(it -> it.toString().endsWith(".html")).sorted().toList();
+            return all.filter(path -> path.toString().endsWith(".html"))
+                    .sorted()
+                    .toList();
         }
     }
 
@@ -33,7 +35,7 @@ class TemplatesTest {
     @MethodSource("templates")
     void a_line_can_be_read_whole(Path template) throws IOException {
         assertThat(Files.readAllLines(template))
-                .allSatisfy(it -> assertThat(it).hasSizeLessThanOrEqualTo(LONGEST_LINE));
+                .allSatisfy(text -> assertThat(text).hasSizeLessThanOrEqualTo(LONGEST_LINE));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -46,10 +48,10 @@ class TemplatesTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("templates")
     void geometry_is_worked_out_in_views(Path template) {
-        Stream<String> attributes = ATTRIBUTES.matcher(read(template)).results().map(it -> it.group(1));
+        Stream<String> attributes = ATTRIBUTES.matcher(read(template)).results().map(match -> match.group(1));
 
-        assertThat(attributes.map(it -> QUOTED.matcher(it).replaceAll("")))
-                .allSatisfy(it -> assertThat(it).doesNotContainPattern(ARITHMETIC));
+        assertThat(attributes.map(attribute -> QUOTED.matcher(attribute).replaceAll("")))
+                .allSatisfy(text -> assertThat(text).doesNotContainPattern(ARITHMETIC));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -69,8 +71,8 @@ class TemplatesTest {
     @Test
     void colours_are_tokens_but_in_prints() throws IOException {
         assertThat(templates().stream()
-                        .filter(it -> !it.startsWith(TEMPLATES.resolve("print")))
-                        .filter(it -> COLOUR.matcher(read(it)).find()))
+                        .filter(template -> !template.startsWith(TEMPLATES.resolve("print")))
+                        .filter(template -> COLOUR.matcher(read(template)).find()))
                 .isEmpty();
     }
 

@@ -61,8 +61,8 @@ class DamageIT {
                 .hasMessageContaining("The database is missing from")
                 .hasMessageContaining("--copies=" + copy.name());
         assertThat(database).doesNotExist();
-        for (byte[] it : new byte[][] {new byte[0], new byte[whole.length]}) {
-            Files.write(database, it);
+        for (byte[] values : new byte[][] {new byte[0], new byte[whole.length]}) {
+            Files.write(database, values);
             assertThatThrownBy(this::preflight)
                     .hasMessageContaining("was overwritten or emptied")
                     .hasMessageContaining("The newest copy is of");
@@ -110,7 +110,7 @@ class DamageIT {
 
     private static void holdsTheCloth(ConfigurableApplicationContext belonax) {
         assertThat(belonax.getBean(DrawerStore.class).all(Swatch.class))
-                .extracting(it -> it.card().name())
+                .extracting(kept -> kept.card().name())
                 .containsExactly(KEPT);
     }
 
@@ -127,8 +127,8 @@ class DamageIT {
     private void started(Consumer<ConfigurableApplicationContext> then, String... properties) {
         List<String> arguments = new ArrayList<>(List.of(
                 "--belonax.home=" + home, "--belonax.copies=false", "--spring.profiles.active=own", "--server.port=0"));
-        for (String it : properties) {
-            arguments.add("--" + it);
+        for (String property : properties) {
+            arguments.add("--" + property);
         }
         try (ConfigurableApplicationContext belonax = new SpringApplicationBuilder(BelonaxApplication.class)
                 .web(WebApplicationType.SERVLET)

@@ -58,12 +58,12 @@ class FirstVersionIT {
         assertThat(drawer.all(Spool.class)).isNotEmpty();
         assertThat(drawer.all(Packet.class))
                 .isNotEmpty()
-                .allMatch(it -> it.card().isKnown() && !it.card().rough());
+                .allMatch(kept -> kept.card().isKnown() && !kept.card().rough());
         assertThat(drawer.all(BalanceRun.class)).isNotEmpty();
         assertThat(drawer.all(MendCase.class)).hasSizeGreaterThanOrEqualTo(10);
         assertThat(belonax.getBean(ActionLog.class).last())
                 .isNotEmpty()
-                .noneMatch(it -> it.words().contains("set right"));
+                .noneMatch(action -> action.words().contains("set right"));
         assertThat(room.find("heron").orElseThrow().fitted()).isPresent();
         assertThat(room.find("heron").orElseThrow().work().sewnMinutes()).isCloseTo(672, within(0.01));
         assertThat(room.find("badger").orElseThrow().work().lintyMinutes()).isCloseTo(0, within(0.01));
@@ -76,14 +76,14 @@ class FirstVersionIT {
     private static void everyEventIsTyped(List<EventLine> events) {
         assertThat(events)
                 .hasSizeGreaterThan(40)
-                .allSatisfy(it ->
-                        assertThat(it.stored().event()).isInstanceOf(it.kind().type()));
+                .allSatisfy(eventLine -> assertThat(eventLine.stored().event())
+                        .isInstanceOf(eventLine.kind().type()));
     }
 
     private static void feetHaveTheirKinds(SewingRoom room) {
         var badger = room.find("badger").orElseThrow();
 
-        assertThat(badger.card().feet().stream().flatMap(it -> it.kind().stream()))
+        assertThat(badger.card().feet().stream().flatMap(foot -> foot.kind().stream()))
                 .containsExactlyInAnyOrder(FootKind.STANDARD, FootKind.ROLLER, FootKind.WALKING);
         assertThat(badger.machine().foot()).isEqualTo(Foot.standard(6));
         assertThat(badger.machine().reach()).isEqualTo(Reach.USUAL);
@@ -101,19 +101,19 @@ class FirstVersionIT {
     private static void oldRunsCountAsASeamOfThatCloth(Sampler sampler, DrawerStore drawer) {
         BalanceRun run = drawer.all(BalanceRun.class).stream()
                 .map(Kept::card)
-                .filter(it -> it.past().isPresent() && it.needleType() != null)
+                .filter(balanceRun -> balanceRun.past().isPresent() && balanceRun.needleType() != null)
                 .findFirst()
                 .orElseThrow();
 
         assertThat(sampler.provenNeedles(run.machineId(), run.sewn().cloth()))
-                .allSatisfy(it -> assertThat(it.layers()).isPresent())
-                .allSatisfy(it -> assertThat(it.purpose()).isPresent());
+                .allSatisfy(proven -> assertThat(proven.layers()).isPresent())
+                .allSatisfy(proven -> assertThat(proven.purpose()).isPresent());
     }
 
     private static Swatch swatch(DrawerStore drawer, String name) {
         return drawer.all(Swatch.class).stream()
                 .map(Kept::card)
-                .filter(it -> it.name().equals(name))
+                .filter(swatch -> swatch.name().equals(name))
                 .findFirst()
                 .orElseThrow();
     }

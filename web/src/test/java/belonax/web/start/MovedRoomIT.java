@@ -66,8 +66,8 @@ class MovedRoomIT {
 
             sent(there, archive);
 
-            for (String it : PAGES) {
-                assertThat(words(there, it)).as(it).isEqualTo(words(here, it));
+            for (String page : PAGES) {
+                assertThat(words(there, page)).as(page).isEqualTo(words(here, page));
             }
             ObjectNode again = document(fetched(there, folder.resolve("again.zip")));
             ObjectNode first = document(archive);
@@ -89,7 +89,7 @@ class MovedRoomIT {
             Path out = fetched(there, folder.resolve("out.zip"));
 
             try (ZipFile zip = new ZipFile(out.toFile())) {
-                assertThat(zip.stream().filter(it -> it.getName().endsWith(".jpg")))
+                assertThat(zip.stream().filter(zipEntry -> zipEntry.getName().endsWith(".jpg")))
                         .hasSize(PICTURES);
             }
             assertThat(document(out).get("room").get("needles")).hasSizeGreaterThan(NEEDLES);

@@ -71,7 +71,7 @@ public record SwatchForm(
                 Choice.of(Density.values(), Density::words),
                 Choice.of(Trait.values(), Trait::words),
                 cloths.all().stream()
-                        .map(it -> new Choice(it.id(), it.name()))
+                        .map(cloth -> new Choice(cloth.id(), cloth.name()))
                         .sorted(Comparator.comparing(Choice::words))
                         .toList(),
                 Choice.of(ClothPart.values(), ClothPart::words),
@@ -79,42 +79,42 @@ public record SwatchForm(
     }
 
     static SwatchForm of(Kept<Swatch> kept, Units units) {
-        Swatch it = kept.card();
-        SwatchForm cloth = of(it.cloth("kept"), units);
+        Swatch swatch = kept.card();
+        SwatchForm cloth = of(swatch.cloth("kept"), units);
         return new SwatchForm(
                 kept.revision(),
-                it.name(),
+                swatch.name(),
                 cloth.structure,
                 cloth.weight,
                 cloth.thickness,
                 cloth.stretch,
-                it.recoveryPercent(),
+                swatch.recoveryPercent(),
                 cloth.density,
                 cloth.traits,
-                Parsed.shown(it.metres() == null ? null : units.metresNumber(it.metres())),
-                it.note(),
+                Parsed.shown(swatch.metres() == null ? null : units.metresNumber(swatch.metres())),
+                swatch.note(),
                 cloth.part,
                 cloth.make,
-                it.washed(),
+                swatch.washed(),
                 null);
     }
 
     /** Returns what a like cloth and the measures tell; what was measured counts more. */
     static SwatchForm of(SwatchReading reading, Optional<Cloth> like, Units units) {
-        SwatchForm told = like.map(it -> of(it, units)).orElseGet(() -> blank(reading.structure()));
+        SwatchForm told = like.map(cloth -> of(cloth, units)).orElseGet(() -> blank(reading.structure()));
         return new SwatchForm(
                 null,
                 null,
                 told.structure,
                 reading.weight()
-                        .map(it -> Parsed.shown(units.weightNumber(it.gsm())))
+                        .map(swatchWeight -> Parsed.shown(units.weightNumber(swatchWeight.gsm())))
                         .orElse(told.weight),
                 reading.thicknessMm() == null ? told.thickness : Parsed.shown(units.mmNumber(reading.thicknessMm())),
                 reading.stretch()
-                        .map(it -> (double) Math.round(it.stretchPercent()))
+                        .map(stretch -> (double) Math.round(stretch.stretchPercent()))
                         .orElse(told.stretch),
                 reading.stretch()
-                        .map(it -> (double) Math.round(it.recoveryPercent()))
+                        .map(stretch -> (double) Math.round(stretch.recoveryPercent()))
                         .orElse(null),
                 told.density,
                 told.traits,
@@ -152,21 +152,21 @@ public record SwatchForm(
 
     /** Returns the entries as a table has them. */
     public static Map<String, String> row(Kept<Swatch> kept, Units units) {
-        SwatchForm it = of(kept, units);
+        SwatchForm swatchForm = of(kept, units);
         Map<String, String> row = new LinkedHashMap<>();
-        row.put("name", Objects.requireNonNullElse(it.name, ""));
-        row.put("structure", String.valueOf(it.structure));
-        row.put("weight", plain(it.weight));
-        row.put("thickness", plain(it.thickness));
-        row.put("stretch", plain(it.stretch));
-        row.put("recovery", plain(it.recovery));
-        row.put("density", String.valueOf(it.density));
+        row.put("name", Objects.requireNonNullElse(swatchForm.name, ""));
+        row.put("structure", String.valueOf(swatchForm.structure));
+        row.put("weight", plain(swatchForm.weight));
+        row.put("thickness", plain(swatchForm.thickness));
+        row.put("stretch", plain(swatchForm.stretch));
+        row.put("recovery", plain(swatchForm.recovery));
+        row.put("density", String.valueOf(swatchForm.density));
         row.put(
                 "traits",
-                Objects.requireNonNullElse(it.traits, List.<Trait>of()).stream()
+                Objects.requireNonNullElse(swatchForm.traits, List.<Trait>of()).stream()
                         .map(Enum::name)
                         .collect(Collectors.joining(",")));
-        row.put("metres", plain(it.metres));
+        row.put("metres", plain(swatchForm.metres));
         row.put("note", kept.card().note());
         return row;
     }

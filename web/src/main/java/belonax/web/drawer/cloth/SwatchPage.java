@@ -77,11 +77,12 @@ class SwatchPage {
             Model model) {
         Optional<SwatchReading> reading = errors.hasErrors() ? Optional.empty() : reading(asked, model);
         reading.ifPresentOrElse(
-                it -> {
-                    model.addAttribute("reading", it);
+                swatchReading -> {
+                    model.addAttribute("reading", swatchReading);
                     FormPage.show(
                             model,
-                            SwatchForm.of(it, cloths.find(Objects.requireNonNullElse(asked.like(), "")), units()));
+                            SwatchForm.of(
+                                    swatchReading, cloths.find(Objects.requireNonNullElse(asked.like(), "")), units()));
                 },
                 () -> response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value()));
         return "drawer/cloth/swatch";
@@ -151,7 +152,8 @@ class SwatchPage {
     }
 
     private Optional<PictureStore.Picture> shown(SwatchForm form) {
-        return Optional.ofNullable(form.picture()).flatMap(it -> Upload.picture(it, pictures::read));
+        return Optional.ofNullable(form.picture())
+                .flatMap(multipartFile -> Upload.picture(multipartFile, pictures::read));
     }
 
     private Units units() {

@@ -48,14 +48,14 @@ public record SwatchReading(
         Double thickness = measures.thicknessMm(units);
         List<String> answers = new ArrayList<>();
         List<String> advice = new ArrayList<>();
-        weight.ifPresent(it -> {
-            answers.add(Words.capital(it.weightClass().words()) + ", " + units.weight(it.gsm()));
-            advice.add(units.say(it.advice()));
+        weight.ifPresent(swatchWeight -> {
+            answers.add(Words.capital(swatchWeight.weightClass().words()) + ", " + units.weight(swatchWeight.gsm()));
+            advice.add(units.say(swatchWeight.advice()));
         });
-        stretch.ifPresent(it -> {
-            answers.add("gives " + Math.round(it.stretchPercent()) + " %, " + Math.round(it.recoveryPercent())
-                    + " % of it goes back");
-            advice.add(it.advice());
+        stretch.ifPresent(otherStretch -> {
+            answers.add("gives " + Math.round(otherStretch.stretchPercent()) + " %, "
+                    + Math.round(otherStretch.recoveryPercent()) + " % of it goes back");
+            advice.add(otherStretch.advice());
         });
         if (thickness != null) {
             answers.add("a layer is " + units.mm(thickness) + " thick, measured");
@@ -66,17 +66,18 @@ public record SwatchReading(
                 thickness,
                 answers,
                 advice,
-                weight.map(it -> band(it, units)).orElse(null));
+                weight.map(swatchWeight -> band(swatchWeight, units)).orElse(null));
     }
 
     /** What stretches by itself is first taken for a knit. */
     Structure structure() {
-        return stretch.filter(it -> it.stretchPercent() >= GIVES_PERCENT).isPresent()
+        return stretch.filter(otherStretch -> otherStretch.stretchPercent() >= GIVES_PERCENT)
+                        .isPresent()
                 ? Structure.KNIT
                 : Structure.WOVEN;
     }
 
-    private static Band band(SwatchWeight it, Units units) {
+    private static Band band(SwatchWeight swatchWeight, Units units) {
         List<Zone> zones = new ArrayList<>();
         WeightClass[] classes = WeightClass.values();
         for (int i = 0; i < classes.length; i++) {
@@ -87,14 +88,14 @@ public record SwatchReading(
                     from,
                     to - from,
                     i == 0 ? "" : units.weightNumber(classes[i].fromGsm()),
-                    classes[i] == it.weightClass()));
+                    classes[i] == swatchWeight.weightClass()));
         }
-        double from = px(it.low());
+        double from = px(swatchWeight.low());
         return new Band(
                 from,
-                Math.max(3, px(it.high()) - from),
-                px(it.gsm()),
-                "between " + units.weightNumber(it.low()) + " and " + units.weight(it.high()),
+                Math.max(3, px(swatchWeight.high()) - from),
+                px(swatchWeight.gsm()),
+                "between " + units.weightNumber(swatchWeight.low()) + " and " + units.weight(swatchWeight.high()),
                 zones);
     }
 

@@ -102,14 +102,17 @@ record LineRead(
                 "");
         String several = read.spools() > 1 ? read.spools() + " × " : "";
         String metres = DoubleStream.of(read.metres().orElse(0))
-                .filter(it -> it > 0)
-                .mapToObj(it -> ", " + units.metres(it))
+                .filter(value -> value > 0)
+                .mapToObj(value -> ", " + units.metres(value))
                 .collect(Collectors.joining());
         return new LineRead(
                 line,
                 Collections.nCopies(read.spools(), spool),
                 several + Words.capital(spool.words()) + metres,
-                Stream.of(read.why()).map(units::say).filter(it -> !read.sure()).toList(),
+                Stream.of(read.why())
+                        .map(units::say)
+                        .filter(text -> !read.sure())
+                        .toList(),
                 ticked,
                 ThreadColour.of(spool.colour()),
                 null);

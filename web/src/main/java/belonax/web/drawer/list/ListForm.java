@@ -40,7 +40,7 @@ public record ListForm(What what, String lines, Set<String> seen, Set<String> ti
                 Optional.ofNullable(sent.getFirst("lines")).orElse(""),
                 Set.copyOf(sent.getOrDefault("seen", List.of())),
                 Set.copyOf(sent.getOrDefault("take", List.of())),
-                picture.filter(it -> !it.isEmpty()));
+                picture.filter(multipartFile -> !multipartFile.isEmpty()));
     }
 
     /**
@@ -50,7 +50,7 @@ public record ListForm(What what, String lines, Set<String> seen, Set<String> ti
      */
     List<String> typed() {
         List<String> typed =
-                lines.lines().map(String::strip).filter(it -> !it.isEmpty()).toList();
+                lines.lines().map(String::strip).filter(text -> !text.isEmpty()).toList();
         BadInput.unless(
                 typed.size() <= MOST_LINES,
                 "lines",

@@ -93,12 +93,13 @@ class ListPage {
 
     private List<LineRead> show(ListForm form, HttpServletRequest request, Model model) {
         NeedleSystem usual = layout.onTheTable(request)
-                .map(it -> it.machine().systems().get(0))
+                .map(machineNow -> machineNow.machine().systems().get(0))
                 .orElse(NeedleSystem.H_130_705);
         List<LineRead> lines = List.of();
         try {
             lines = form.typed().stream()
-                    .map(it -> LineRead.of(it, form, usual, layout.settings().units()))
+                    .map(text ->
+                            LineRead.of(text, form, usual, layout.settings().units()))
                     .toList();
         } catch (BadInput refused) {
             model.addAttribute("problems", refused.problems());
@@ -113,7 +114,7 @@ class ListPage {
     private static List<Card> taken(List<LineRead> lines) {
         return lines.stream()
                 .filter(LineRead::isTicked)
-                .<Card>flatMap(it -> it.cards().stream())
+                .<Card>flatMap(lineRead -> lineRead.cards().stream())
                 .toList();
     }
 
@@ -128,8 +129,9 @@ class ListPage {
                 cards.size() <= MOST_CARDS,
                 "lines",
                 () -> "That makes " + cards.size() + " cards. Put in fewer at once.");
-        Optional<PictureStore.Picture> photo = form.picture().flatMap(it -> Upload.picture(it, pictures::read));
-        photo.ifPresent(it -> cards.add(new ShelfPhoto(form.what().words(), LocalDate.now(clock))));
+        Optional<PictureStore.Picture> photo =
+                form.picture().flatMap(multipartFile -> Upload.picture(multipartFile, pictures::read));
+        photo.ifPresent(picture -> cards.add(new ShelfPhoto(form.what().words(), LocalDate.now(clock))));
         return pictured.addEach(cards, photo);
     }
 

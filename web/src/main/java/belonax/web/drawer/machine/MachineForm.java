@@ -110,7 +110,7 @@ public record MachineForm(
                 card.threaded().bobbinTurns().orElse(null),
                 card.hasThreader(),
                 machine.reach().footLiftMm().stream()
-                        .mapToObj(it -> Parsed.shown(units.mmNumber(it)))
+                        .mapToObj(value -> Parsed.shown(units.mmNumber(value)))
                         .findFirst()
                         .orElse(null),
                 machine.reach().thickestTex().stream().boxed().findFirst().orElse(null),
@@ -122,12 +122,14 @@ public record MachineForm(
                 dial.normalHigh(),
                 card.plates().indexOf(machine.plate()),
                 card.plates().stream().map(StitchPlate::name).toList(),
-                card.plates().stream().map(it -> units.mmNumber(it.slotMm())).toList(),
+                card.plates().stream()
+                        .map(stitchPlate -> units.mmNumber(stitchPlate.slotMm()))
+                        .toList(),
                 card.feet().indexOf(machine.foot()),
                 card.feet().stream().map(Foot::name).toList(),
-                card.feet().stream().map(it -> units.mmNumber(it.slotMm())).toList(),
+                card.feet().stream().map(foot -> units.mmNumber(foot.slotMm())).toList(),
                 card.feet().stream()
-                        .map(it -> it.kind().map(FootKind::name).orElse(""))
+                        .map(foot -> foot.kind().map(FootKind::name).orElse(""))
                         .toList());
     }
 
@@ -187,8 +189,8 @@ public record MachineForm(
     private List<String> needlePlaces() {
         return Stream.of(text(places).split(","))
                 .map(String::strip)
-                .filter(it -> !it.isEmpty())
-                .map(it -> it.length() > 40 ? it.substring(0, 40) : it)
+                .filter(word -> !word.isEmpty())
+                .map(word -> word.length() > 40 ? word.substring(0, 40) : word)
                 .toList();
     }
 
@@ -208,8 +210,8 @@ public record MachineForm(
                         shortName(footName, row),
                         slotMm("footSlot", footSlot, row, units),
                         Optional.of(at(footKind, row))
-                                .filter(it -> !it.isEmpty())
-                                .map(it -> Parsed.word("footKind", FootKind.class, it))))
+                                .filter(text -> !text.isEmpty())
+                                .map(text -> Parsed.word("footKind", FootKind.class, text))))
                 .toList();
     }
 

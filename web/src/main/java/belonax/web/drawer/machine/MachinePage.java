@@ -121,7 +121,7 @@ class MachinePage {
     }
 
     private List<FootLength> measured(String id) {
-        return room.find(id).map(it -> it.card().measured()).orElse(List.of());
+        return room.find(id).map(machineNow -> machineNow.card().measured()).orElse(List.of());
     }
 
     private void show(MachineForm form, Model model) {

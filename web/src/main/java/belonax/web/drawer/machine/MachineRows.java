@@ -26,7 +26,7 @@ public record MachineRows(List<Row> plates, List<Row> feet) {
     static final Lists LISTS = new Lists(
             Choice.of(MachineKind.values(), MachineKind::words),
             Stream.of(NeedleSystem.values())
-                    .map(it -> new Choice(it.name(), it.label()))
+                    .map(system -> new Choice(system.name(), system.label()))
                     .toList(),
             Choice.of(FlatSide.values(), FlatSide::words),
             Choice.of(WheelTurn.values(), WheelTurn::words),

@@ -67,7 +67,7 @@ class ManualPage {
             return new Form(
                     manual.link(),
                     manual.pages().stream()
-                            .map(it -> it.about() + " " + it.page())
+                            .map(namedPage -> namedPage.about() + " " + namedPage.page())
                             .collect(Collectors.joining("\n")),
                     null,
                     null);
@@ -124,11 +124,11 @@ class ManualPage {
     @GetMapping("/drawer/machine/{id}/manual.pdf")
     ResponseEntity<Resource> file(@PathVariable String id) {
         return manuals.of(id)
-                .flatMap(it -> Optional.ofNullable(it.file()))
+                .flatMap(manual -> Optional.ofNullable(manual.file()))
                 .flatMap(files::find)
-                .map(it -> ResponseEntity.ok()
+                .map(path -> ResponseEntity.ok()
                         .contentType(MediaType.APPLICATION_PDF)
-                        .<Resource>body(new FileSystemResource(it)))
+                        .<Resource>body(new FileSystemResource(path)))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 

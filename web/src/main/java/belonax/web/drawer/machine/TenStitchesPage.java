@@ -94,7 +94,7 @@ class TenStitchesPage {
         model.addAttribute(
                 "measured",
                 machine.card().measured().stream()
-                        .map(it -> TenStitchesView.of(it, units()))
+                        .map(footLength -> TenStitchesView.of(footLength, units()))
                         .toList());
         return PAGE;
     }

@@ -11,13 +11,13 @@ public record TenStitchesView(String foot, String words, List<Row> rows) {
     /** A length that is wanted, and what to set. */
     public record Row(String wanted, String set) {}
 
-    static TenStitchesView of(FootLength it, Units units) {
+    static TenStitchesView of(FootLength footLength, Units units) {
         return new TenStitchesView(
-                Words.capital(it.foot()),
-                "2.5 on the machine sews " + units.stitch(it.sews(2.5))
-                        + (it.matters() ? "." : ": nothing to set otherwise."),
+                Words.capital(footLength.foot()),
+                "2.5 on the machine sews " + units.stitch(footLength.sews(2.5))
+                        + (footLength.matters() ? "." : ": nothing to set otherwise."),
                 Stream.of(2.0, 2.5, 3.0, 3.5, 4.0)
-                        .map(wanted -> new Row(units.stitch(wanted), Words.plain(it.toSet(wanted))))
+                        .map(wanted -> new Row(units.stitch(wanted), Words.plain(footLength.toSet(wanted))))
                         .toList());
     }
 }

@@ -63,12 +63,13 @@ class BuyQuestion {
         List<SewingThread> everyday =
                 threads.stream().filter(BuyQuestion::isEveryday).toList();
         List<Cloth> owned = drawer.all(Swatch.class).stream()
-                .map(it -> it.card().cloth(it.id().toString()))
+                .map(kept -> kept.card().cloth(kept.id().toString()))
                 .toList();
         List<Use> uses = new ArrayList<>();
         for (Cloth cloth : owned) {
             SewingThread thread = everyday.stream()
-                    .min(Comparator.comparingDouble(it -> harm(matcher, cloth, it, Purpose.SEAM, machine)))
+                    .min(Comparator.comparingDouble(
+                            sewingThread -> harm(matcher, cloth, sewingThread, Purpose.SEAM, machine)))
                     .orElse(USUAL_THREAD);
             uses.add(use(cloth, thread, Purpose.SEAM, machine));
         }
@@ -76,8 +77,9 @@ class BuyQuestion {
             if (!isEveryday(thread)) {
                 Purpose purpose = purposeOf(thread);
                 owned.stream()
-                        .min(Comparator.comparingDouble(it -> harm(matcher, it, thread, purpose, machine)))
-                        .ifPresent(it -> uses.add(use(it, thread, purpose, machine)));
+                        .min(Comparator.comparingDouble(
+                                otherCloth -> harm(matcher, otherCloth, thread, purpose, machine)))
+                        .ifPresent(otherCloth -> uses.add(use(otherCloth, thread, purpose, machine)));
             }
         }
         return PacketPlan.of(matcher, uses, needles());
@@ -86,7 +88,7 @@ class BuyQuestion {
     PacketPlan ofANewcomer(NeedleMatcher matcher) {
         List<Use> uses = NEWCOMER.stream()
                 .map(cloths::get)
-                .map(it -> use(it, USUAL_THREAD, Purpose.SEAM, Optional.empty()))
+                .map(cloth -> use(cloth, USUAL_THREAD, Purpose.SEAM, Optional.empty()))
                 .toList();
         return PacketPlan.of(matcher, uses, List.of());
     }
@@ -94,16 +96,16 @@ class BuyQuestion {
     private List<SewingThread> threads() {
         int year = LocalDate.now(clock).getYear();
         return drawer.all(Spool.class).stream()
-                .filter(it -> it.card().isSound())
-                .map(it -> it.card().thread(year))
+                .filter(kept -> kept.card().isSound())
+                .map(kept -> kept.card().thread(year))
                 .distinct()
                 .toList();
     }
 
     private List<Needle> needles() {
         return drawer.all(Packet.class).stream()
-                .filter(it -> it.card().isOffered())
-                .map(it -> it.card().needle())
+                .filter(kept -> kept.card().isOffered())
+                .map(kept -> kept.card().needle())
                 .toList();
     }
 

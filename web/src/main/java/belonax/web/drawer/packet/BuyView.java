@@ -20,16 +20,20 @@ public record BuyView(
     static BuyView of(PacketPlan plan) {
         int all = plan.served().size()
                 + plan.without().size()
-                + plan.packets().stream().mapToInt(it -> it.serves().size()).sum();
+                + plan.packets().stream()
+                        .mapToInt(packet -> packet.serves().size())
+                        .sum();
         return new BuyView(
                 headline(plan.packets().size()),
                 plan.words(),
                 plan.packets().stream()
-                        .map(it -> new PacketShown(
-                                Words.capital(it.needle().words()),
-                                it.needle().code(),
-                                it.serves().stream().map(PacketPlan.Use::name).collect(Collectors.joining("; ")),
-                                NeedlePortrait.of(it.needle())))
+                        .map(packet -> new PacketShown(
+                                Words.capital(packet.needle().words()),
+                                packet.needle().code(),
+                                packet.serves().stream()
+                                        .map(PacketPlan.Use::name)
+                                        .collect(Collectors.joining("; ")),
+                                NeedlePortrait.of(packet.needle())))
                         .toList(),
                 plan.served().stream().map(PacketPlan.Use::name).collect(Collectors.joining("; ")),
                 all == 0 || plan.packets().size() < 2

@@ -43,7 +43,7 @@ public record PacketForm(
 
     static final Lists LISTS = new Lists(
             Stream.of(NeedleSystem.values())
-                    .map(it -> new Choice(it.name(), it.label()))
+                    .map(system -> new Choice(system.name(), system.label()))
                     .toList(),
             Stream.concat(
                             Choice.of(NeedleType.values(), NeedleType::words).stream(),
@@ -51,7 +51,7 @@ public record PacketForm(
                     .toList(),
             Choice.of(
                     Stream.of(NeedleType.values())
-                            .filter(it -> !it.isMultiple())
+                            .filter(type -> !type.isMultiple())
                             .toArray(NeedleType[]::new),
                     NeedleType::words));
 
@@ -77,19 +77,19 @@ public record PacketForm(
     public record Lists(List<Choice> systems, List<Choice> types, List<Choice> points) {}
 
     static PacketForm of(Kept<Packet> kept) {
-        Packet it = kept.card();
+        Packet packet = kept.card();
         return new PacketForm(
                 kept.revision(),
-                it.system(),
-                new Kind(it.type()),
-                it.letters(),
-                List.of(it.nm()),
-                it.spacingMm(),
-                it.point(),
-                it.count(),
-                it.coated(),
-                it.rough(),
-                it.note());
+                packet.system(),
+                new Kind(packet.type()),
+                packet.letters(),
+                List.of(packet.nm()),
+                packet.spacingMm(),
+                packet.point(),
+                packet.count(),
+                packet.coated(),
+                packet.rough(),
+                packet.note());
     }
 
     /** Returns what the print of a packet tells; an assortment's count is shared out. */
@@ -101,9 +101,9 @@ public record PacketForm(
                 reading.system().orElse(NeedleSystem.H_130_705),
                 unknown ? new Kind(null) : reading.type().map(Kind::new).orElse(null),
                 unknown ? String.join(" ", reading.unread()) : null,
-                reading.sizes().stream().map(it -> it.nm()).toList(),
-                reading.twin().map(it -> it.spacingMm()).orElse(null),
-                reading.twin().map(it -> it.point()).orElse(null),
+                reading.sizes().stream().map(printedSize -> printedSize.nm()).toList(),
+                reading.twin().map(twin -> twin.spacingMm()).orElse(null),
+                reading.twin().map(twin -> twin.point()).orElse(null),
                 Math.max(1, reading.count().orElse(5) / sizes),
                 reading.coated(),
                 false,
@@ -143,18 +143,18 @@ public record PacketForm(
     }
 
     /** Returns the entries as a table has them: the system by the trade's name. */
-    public static Map<String, String> row(Packet it) {
+    public static Map<String, String> row(Packet packet) {
         Map<String, String> row = new LinkedHashMap<>();
-        row.put("system", it.system().label());
-        row.put("type", new Kind(it.type()).toString());
-        row.put("letters", Objects.requireNonNullElse(it.letters(), ""));
-        row.put("nm", String.valueOf(it.nm()));
-        row.put("spacing", it.spacingMm() == null ? "" : String.valueOf(it.spacingMm()));
-        row.put("point", it.point() == null ? "" : it.point().name());
-        row.put("count", String.valueOf(it.count()));
-        row.put("coated", String.valueOf(it.coated()));
-        row.put("rough", String.valueOf(it.rough()));
-        row.put("note", it.note());
+        row.put("system", packet.system().label());
+        row.put("type", new Kind(packet.type()).toString());
+        row.put("letters", Objects.requireNonNullElse(packet.letters(), ""));
+        row.put("nm", String.valueOf(packet.nm()));
+        row.put("spacing", packet.spacingMm() == null ? "" : String.valueOf(packet.spacingMm()));
+        row.put("point", packet.point() == null ? "" : packet.point().name());
+        row.put("count", String.valueOf(packet.count()));
+        row.put("coated", String.valueOf(packet.coated()));
+        row.put("rough", String.valueOf(packet.rough()));
+        row.put("note", packet.note());
         return row;
     }
 }

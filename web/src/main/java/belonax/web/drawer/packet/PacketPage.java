@@ -49,9 +49,9 @@ class PacketPage {
         if (!text.isEmpty()) {
             Optional<NeedleLabel.Reading> reading = Problems.read(errors, () -> NeedleLabel.read(text));
             reading.ifPresentOrElse(
-                    it -> {
-                        model.addAttribute("reading", PacketReading.of(it));
-                        FormPage.show(model, PacketForm.of(it));
+                    otherReading -> {
+                        model.addAttribute("reading", PacketReading.of(otherReading));
+                        FormPage.show(model, PacketForm.of(otherReading));
                     },
                     () -> response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value()));
         }

@@ -46,7 +46,8 @@ public record PacketReading(
                 reading.needles().size() > 1
                         ? "An assortment: "
                                 + reading.needles().stream().map(Needle::words).collect(Collectors.joining(", "))
-                        : needle.map(it -> Words.capital(it.words())).orElseGet(() -> toldSoFar(reading)),
+                        : needle.map(otherNeedle -> Words.capital(otherNeedle.words()))
+                                .orElseGet(() -> toldSoFar(reading)),
                 needle.map(Needle::label).orElse(""),
                 needle.isPresent()
                         || reading.isTypeUnknown() && !reading.sizes().isEmpty(),
@@ -75,28 +76,29 @@ public record PacketReading(
         if (reading.isTypeUnknown()) {
             told.add("a type whose letters we cannot read: " + String.join(" ", reading.unread()));
         }
-        reading.type().ifPresent(it -> told.add(it.words()));
-        reading.twin().ifPresent(it -> told.add(Words.mm(it.spacingMm()) + " mm"));
-        reading.size().ifPresent(it -> told.add(it.toString()));
-        reading.system().ifPresent(it -> told.add("system " + it.label()));
+        reading.type().ifPresent(type -> told.add(type.words()));
+        reading.twin().ifPresent(twin -> told.add(Words.mm(twin.spacingMm()) + " mm"));
+        reading.size().ifPresent(printedSize -> told.add(printedSize.toString()));
+        reading.system().ifPresent(system -> told.add("system " + system.label()));
         return Words.capital(String.join(", ", told));
     }
 
     private static Stream<String> notMade(Optional<Needle> needle) {
-        return needle.filter(it -> !NeedleRange.standard().makes(it)).stream()
-                .map(it ->
-                        it.label() + " is on no list of ours; if your packet says so, it exists, and it is offered as"
-                                + " yours.");
+        return needle.filter(otherNeedle -> !NeedleRange.standard().makes(otherNeedle)).stream()
+                .map(otherNeedle -> otherNeedle.label()
+                        + " is on no list of ours; if your packet says so, it exists, and it is offered as"
+                        + " yours.");
     }
 
     /** Pieces that speak of one place stand there together. */
     private static List<Mark> marks(NeedleLabel.Reading reading, WholeNeedle drawing) {
         Map<Part, String> printed = new EnumMap<>(Part.class);
         reading.pieces().stream()
-                .filter(it -> it.part() != Part.COUNT && it.part() != Part.COATING)
-                .forEach(it -> printed.merge(it.part(), it.printed(), (a, b) -> a + " " + b));
+                .filter(piece -> piece.part() != Part.COUNT && piece.part() != Part.COATING)
+                .forEach(piece -> printed.merge(piece.part(), piece.printed(), (a, b) -> a + " " + b));
         return printed.entrySet().stream()
-                .map(it -> new Mark(place(it.getKey(), drawing), it.getKey().words(), it.getValue()))
+                .map(entry ->
+                        new Mark(place(entry.getKey(), drawing), entry.getKey().words(), entry.getValue()))
                 .toList();
     }
 

@@ -78,7 +78,7 @@ class CsvPage {
             Model model)
             throws IOException {
         try {
-            MultipartFile sent = file.filter(it -> !it.isEmpty())
+            MultipartFile sent = file.filter(multipartFile -> !multipartFile.isEmpty())
                     .orElseThrow(() -> new BadInput("file", "Choose a CSV file first."));
             List<? extends Card> rows = cards(table, sent.getBytes());
             refuseTwice(rows);
@@ -95,7 +95,7 @@ class CsvPage {
     /** The same file sent once more would put every thing into the drawer a second time. */
     private void refuseTwice(List<? extends Card> rows) {
         Set<Card> there = new HashSet<>();
-        drawer.all(rows.get(0).getClass()).forEach(it -> there.add(it.card()));
+        drawer.all(rows.get(0).getClass()).forEach(kept -> there.add(kept.card()));
         BadInput.unless(
                 !there.containsAll(rows),
                 "file",
@@ -115,17 +115,17 @@ class CsvPage {
             case CLOTHS ->
                 CsvTables.swatches(units())
                         .write(drawer.all(Swatch.class).stream()
-                                .map(it -> SwatchForm.row(it, units()))
+                                .map(kept -> SwatchForm.row(kept, units()))
                                 .toList());
             case SPOOLS ->
                 CsvTables.spools(units())
                         .write(drawer.all(Spool.class).stream()
-                                .map(it -> SpoolForm.row(it.card(), units()))
+                                .map(kept -> SpoolForm.row(kept.card(), units()))
                                 .toList());
             case PACKETS ->
                 CsvTables.packets()
                         .write(drawer.all(Packet.class).stream()
-                                .map(it -> PacketForm.row(it.card()))
+                                .map(kept -> PacketForm.row(kept.card()))
                                 .toList());
         };
     }

@@ -67,7 +67,7 @@ record CsvTable<F, T extends Card>(Map<String, String> columns, Class<F> form, B
             BindingResult bound = FormBinding.bind(form, entries);
             Problems.read(bound, () -> build.of(form.cast(bound.getTarget()), entries, units))
                     .ifPresent(cards::add);
-            bound.getAllErrors().forEach(it -> problems.add(problem(row, it)));
+            bound.getAllErrors().forEach(objectError -> problems.add(problem(row, objectError)));
         }
         if (!problems.isEmpty()) {
             throw new BadInput(problems);
@@ -81,8 +81,10 @@ record CsvTable<F, T extends Card>(Map<String, String> columns, Class<F> form, B
     }
 
     private void checkColumns(List<String> found) {
-        List<String> unknown =
-                found.stream().filter(it -> !columns.containsKey(it)).limit(5).toList();
+        List<String> unknown = found.stream()
+                .filter(text -> !columns.containsKey(text))
+                .limit(5)
+                .toList();
         BadInput.unless(
                 !found.isEmpty() && unknown.isEmpty(),
                 "file",
@@ -109,7 +111,7 @@ record CsvTable<F, T extends Card>(Map<String, String> columns, Class<F> form, B
 
     private String column(String entry) {
         return columns.entrySet().stream()
-                .filter(it -> it.getValue().equals(entry))
+                .filter(column -> column.getValue().equals(entry))
                 .map(Map.Entry::getKey)
                 .findFirst()
                 .orElse(entry.isEmpty() ? "the row" : entry);

@@ -65,14 +65,15 @@ class BobbinPage {
             Double metresLeft) {
 
         static Form of(Kept<WoundBobbin> kept, Units units) {
-            WoundBobbin it = kept.card();
+            WoundBobbin woundBobbin = kept.card();
             return new Form(
                     kept.revision(),
-                    it.spool(),
-                    it.marked(),
-                    it.bobbinClass(),
-                    it.material(),
-                    Parsed.shown(it.metresLeft() == null ? null : units.metresNumber(it.metresLeft())));
+                    woundBobbin.spool(),
+                    woundBobbin.marked(),
+                    woundBobbin.bobbinClass(),
+                    woundBobbin.material(),
+                    Parsed.shown(
+                            woundBobbin.metresLeft() == null ? null : units.metresNumber(woundBobbin.metresLeft())));
         }
 
         WoundBobbin bobbin(Units units) {
@@ -88,7 +89,7 @@ class BobbinPage {
     @ModelAttribute("spools")
     List<Choice> spools() {
         return drawer.all(Spool.class).stream()
-                .map(it -> new Choice(it.id().toString(), it.card().words()))
+                .map(kept -> new Choice(kept.id().toString(), kept.card().words()))
                 .toList();
     }
 
@@ -113,9 +114,9 @@ class BobbinPage {
         model.addAttribute(
                 "fits",
                 room.machines().stream()
-                        .flatMap(it -> it.card().fit(bobbin.bobbinClass(), bobbin.material()).stream())
+                        .flatMap(machineNow -> machineNow.card().fit(bobbin.bobbinClass(), bobbin.material()).stream())
                         .toList());
-        full(bobbin).ifPresent(it -> model.addAttribute("full", it));
+        full(bobbin).ifPresent(text -> model.addAttribute("full", text));
         return "drawer/thread/bobbin";
     }
 
@@ -152,12 +153,12 @@ class BobbinPage {
     /** Returns what a full bobbin of its class holds of its thread, in words. */
     private Optional<String> full(WoundBobbin bobbin) {
         return Optional.ofNullable(bobbin.spool())
-                .flatMap(it -> drawer.find(Spool.class, it))
+                .flatMap(id -> drawer.find(Spool.class, id))
                 .flatMap(spool -> BobbinClass.in(bobbin.bobbinClass())
-                        .map(it -> BobbinRoom.of(it)
+                        .map(bobbinClass -> BobbinRoom.of(bobbinClass)
                                 .aboutMetres(
                                         spool.card().thread(LocalDate.now(clock).getYear()))))
-                .map(it -> units().metres(it));
+                .map(value -> units().metres(value));
     }
 
     private Units units() {

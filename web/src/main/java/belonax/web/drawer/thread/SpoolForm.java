@@ -60,12 +60,12 @@ public record SpoolForm(
                     new Choice(Quality.UNKNOWN.name(), "nobody knows")),
             Choice.of(
                     Stream.of(NeedleType.values())
-                            .filter(it -> !it.isMultiple())
+                            .filter(type -> !type.isMultiple())
                             .toArray(NeedleType[]::new),
                     NeedleType::words),
             Choice.of(
                     Stream.of(SnapResult.values())
-                            .filter(it -> it != SnapResult.NOT_TESTED)
+                            .filter(snapResult -> snapResult != SnapResult.NOT_TESTED)
                             .toArray(SnapResult[]::new),
                     SnapResult::words));
 
@@ -79,22 +79,22 @@ public record SpoolForm(
             List<Choice> snaps) {}
 
     static SpoolForm of(Kept<Spool> kept, Units units) {
-        Spool it = kept.card();
+        Spool spool = kept.card();
         return new SpoolForm(
                 kept.revision(),
-                it.colour(),
-                it.label(),
-                Parsed.shown(new Tex(it.tex()).shown()),
-                it.fibre(),
-                it.build(),
-                Parsed.shown(it.metresLeft() == null ? null : units.metresNumber(it.metresLeft())),
-                it.boughtYear(),
-                it.quality(),
-                it.keptInSun(),
-                it.winding(),
-                it.noteType(),
-                it.noteNm(),
-                it.note());
+                spool.colour(),
+                spool.label(),
+                Parsed.shown(new Tex(spool.tex()).shown()),
+                spool.fibre(),
+                spool.build(),
+                Parsed.shown(spool.metresLeft() == null ? null : units.metresNumber(spool.metresLeft())),
+                spool.boughtYear(),
+                spool.quality(),
+                spool.keptInSun(),
+                spool.winding(),
+                spool.noteType(),
+                spool.noteNm(),
+                spool.note());
     }
 
     /** Returns what a label tells. */
@@ -141,7 +141,7 @@ public record SpoolForm(
          */
         ThreadLabel.Answer read(Units units) {
             return ThreadLabel.read(
-                    Optional.ofNullable(text).map(String::strip).filter(it -> !it.isEmpty()),
+                    Optional.ofNullable(text).map(String::strip).filter(word -> !word.isEmpty()),
                     Stream.ofNullable(length).mapToDouble(units::toMetres).findFirst(),
                     Stream.ofNullable(grams).mapToDouble(units::toGrams).findFirst());
         }
@@ -173,23 +173,25 @@ public record SpoolForm(
     }
 
     /** Returns the entries as a table has them. */
-    public static Map<String, String> row(Spool it, Units units) {
+    public static Map<String, String> row(Spool spool, Units units) {
         Map<String, String> row = new LinkedHashMap<>();
-        row.put("colour", it.colour());
-        row.put("label", it.label());
-        row.put("tex", new Tex(it.tex()).shown());
-        row.put("fibre", it.fibre().name());
-        row.put("build", it.build().name());
-        row.put("metresLeft", it.metresLeft() == null ? "" : units.metresNumber(it.metresLeft()));
-        row.put("boughtYear", it.boughtYear() == null ? "" : String.valueOf(it.boughtYear()));
-        row.put("quality", it.quality().name());
-        row.put("keptInSun", String.valueOf(it.keptInSun()));
-        row.put("winding", it.winding().name());
-        row.put("noteType", it.noteType() == null ? "" : it.noteType().name());
-        row.put("noteNm", it.noteNm() == null ? "" : String.valueOf(it.noteNm()));
-        row.put("note", it.note());
-        row.put("snap", it.snap() == SnapResult.NOT_TESTED ? "" : it.snap().name());
-        row.put("snappedOn", it.snappedOn() == null ? "" : String.valueOf(it.snappedOn()));
+        row.put("colour", spool.colour());
+        row.put("label", spool.label());
+        row.put("tex", new Tex(spool.tex()).shown());
+        row.put("fibre", spool.fibre().name());
+        row.put("build", spool.build().name());
+        row.put("metresLeft", spool.metresLeft() == null ? "" : units.metresNumber(spool.metresLeft()));
+        row.put("boughtYear", spool.boughtYear() == null ? "" : String.valueOf(spool.boughtYear()));
+        row.put("quality", spool.quality().name());
+        row.put("keptInSun", String.valueOf(spool.keptInSun()));
+        row.put("winding", spool.winding().name());
+        row.put("noteType", spool.noteType() == null ? "" : spool.noteType().name());
+        row.put("noteNm", spool.noteNm() == null ? "" : String.valueOf(spool.noteNm()));
+        row.put("note", spool.note());
+        row.put(
+                "snap",
+                spool.snap() == SnapResult.NOT_TESTED ? "" : spool.snap().name());
+        row.put("snappedOn", spool.snappedOn() == null ? "" : String.valueOf(spool.snappedOn()));
         return row;
     }
 }

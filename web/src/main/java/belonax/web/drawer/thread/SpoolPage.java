@@ -63,9 +63,9 @@ class SpoolPage {
         if (errors.hasErrors() || !printed.tellsNothing()) {
             Optional<ThreadLabel.Answer> answer = Problems.read(errors, () -> printed.read(units()));
             answer.ifPresentOrElse(
-                    it -> {
-                        model.addAttribute("reading", SpoolReading.of(it, units()));
-                        FormPage.show(model, SpoolForm.of(printed, it));
+                    otherAnswer -> {
+                        model.addAttribute("reading", SpoolReading.of(otherAnswer, units()));
+                        FormPage.show(model, SpoolForm.of(printed, otherAnswer));
                     },
                     () -> response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value()));
         }
@@ -167,7 +167,7 @@ class SpoolPage {
         model.addAttribute(
                 "bobbins",
                 drawer.all(WoundBobbin.class).stream()
-                        .filter(it -> kept.id().equals(it.card().spool()))
+                        .filter(otherKept -> kept.id().equals(otherKept.card().spool()))
                         .toList());
     }
 

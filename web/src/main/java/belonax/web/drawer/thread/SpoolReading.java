@@ -30,19 +30,19 @@ public record SpoolReading(
         return new SpoolReading(
                 (answer.question().isPresent() ? "Likely " : "") + first.tex(),
                 first.why(),
-                answer.readings().stream().map(it -> row(it, units)).toList(),
+                answer.readings().stream().map(reading -> row(reading, units)).toList(),
                 answer.question().map(units::say).orElse(null));
     }
 
-    private static Row row(ThreadLabel.Reading it, Units units) {
-        double diameter = SewingThread.spunPolyester(it.tex().value()).diameterMm();
+    private static Row row(ThreadLabel.Reading reading, Units units) {
+        double diameter = SewingThread.spunPolyester(reading.tex().value()).diameterMm();
         return new Row(
-                it.numbering().words(),
-                it.tex().toString(),
-                Words.chance(it.likelihood()),
-                Math.max(2, BAR_PX * it.likelihood()),
+                reading.numbering().words(),
+                reading.tex().toString(),
+                Words.chance(reading.likelihood()),
+                Math.max(2, BAR_PX * reading.likelihood()),
                 Math.min(44, diameter * THREAD_PX_PER_MM),
                 units.mm(Math.round(diameter * 100) / 100.0),
-                units.say(it.why()));
+                units.say(reading.why()));
     }
 }

@@ -54,8 +54,9 @@ public record SpoolView(
                 spool.snap().isBad(),
                 due(spool, thread),
                 SmallestNeedles.of(thread, NeedleRange.standard()).stream()
-                        .map(it -> new Smallest(
-                                it.words(), it.size().map(NeedleSize::toString).orElse("none is large enough")))
+                        .map(ofEye -> new Smallest(
+                                ofEye.words(),
+                                ofEye.size().map(NeedleSize::toString).orElse("none is large enough")))
                         .toList(),
                 thread.totalTex() > THICKEST_TEX
                         ? "Most home machines are made for up to about tex 90 on top. Wind this on the bobbin by hand, in a spare"

@@ -27,7 +27,7 @@ class ClearancePage {
             List.of(new Choice("1", "one needle"), new Choice("2", "a twin"), new Choice("3", "a triple"));
 
     private static final List<Choice> SIZES = NeedleSize.LADDER.stream()
-            .map(it -> new Choice(String.valueOf(it.nm()), it.toString()))
+            .map(size -> new Choice(String.valueOf(size.nm()), size.toString()))
             .toList();
 
     private final Layout layout;
@@ -48,14 +48,14 @@ class ClearancePage {
         model.addAttribute("sizes", SIZES);
         Optional<PassageView> passage = errors.hasErrors() ? Optional.empty() : passage(asked, units, request, model);
         passage.ifPresentOrElse(
-                it -> model.addAttribute("passage", it),
+                passageView -> model.addAttribute("passage", passageView),
                 () -> response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value()));
         return "drawer/tools/clearance";
     }
 
     private Optional<PassageView> passage(PassageForm asked, Units units, HttpServletRequest request, Model model) {
         PassageForm form = layout.onTheTable(request)
-                .map(it -> asked.on(it, field -> request.getParameter(field) == null, units))
+                .map(machineNow -> asked.on(machineNow, field -> request.getParameter(field) == null, units))
                 .orElse(asked);
         return Problems.read(
                 FormPage.filled(model, FormPage.FORM, form), () -> PassageView.of(form.passage(units), units));

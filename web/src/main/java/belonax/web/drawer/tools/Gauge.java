@@ -35,30 +35,30 @@ public record Gauge(List<Mark> systems, List<Mark> sizes, String wedge, List<Tic
                 sizeMarks(),
                 wedgeOutline(),
                 IntStream.rangeClosed(0, RULER_MM)
-                        .mapToObj(it -> new Tick(it, it % 10 == 0 ? 5 : it % 5 == 0 ? 3.6 : 2.2))
+                        .mapToObj(number -> new Tick(number, number % 10 == 0 ? 5 : number % 5 == 0 ? 3.6 : 2.2))
                         .toList());
     }
 
     private static List<Mark> systemMarks() {
         Map<Double, String> byLength = new LinkedHashMap<>();
-        for (NeedleSystem it : NeedleSystem.values()) {
-            it.buttToEyeMm().ifPresent(mm -> byLength.merge(mm, it.label(), (a, b) -> a + ", " + b));
+        for (NeedleSystem system : NeedleSystem.values()) {
+            system.buttToEyeMm().ifPresent(mm -> byLength.merge(mm, system.label(), (a, b) -> a + ", " + b));
         }
         List<Mark> marks = new ArrayList<>();
         byLength.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .forEach(it -> marks.add(new Mark(
-                        it.getKey(),
+                .forEach(entry -> marks.add(new Mark(
+                        entry.getKey(),
                         FIRST_LEADER_MM + LEADER_STEP_MM * marks.size(),
-                        it.getValue() + "  " + it.getKey())));
+                        entry.getValue() + "  " + entry.getKey())));
         return marks;
     }
 
     private static List<Mark> sizeMarks() {
         List<Mark> marks = new ArrayList<>();
-        for (NeedleSize it : NeedleSize.LADDER) {
-            double x = WEDGE_MM * (it.bladeMm() - THINNEST_MM) / (THICKEST_MM - THINNEST_MM);
-            marks.add(new Mark(x, marks.size() % 2 == 0 ? 6 : 11, it.toString()));
+        for (NeedleSize size : NeedleSize.LADDER) {
+            double x = WEDGE_MM * (size.bladeMm() - THINNEST_MM) / (THICKEST_MM - THINNEST_MM);
+            marks.add(new Mark(x, marks.size() % 2 == 0 ? 6 : 11, size.toString()));
         }
         return marks;
     }

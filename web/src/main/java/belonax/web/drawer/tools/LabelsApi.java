@@ -51,18 +51,18 @@ class LabelsApi {
             List<String> corrections,
             List<String> notes,
             List<String> unread) {
-        static NeedleLabelAnswer of(NeedleLabel.Reading it) {
+        static NeedleLabelAnswer of(NeedleLabel.Reading reading) {
             return new NeedleLabelAnswer(
-                    it.system().map(system -> system.label()).orElse(null),
-                    it.type().orElse(null),
-                    it.size().orElse(null),
-                    it.sizes(),
-                    it.twin()
+                    reading.system().map(system -> system.label()).orElse(null),
+                    reading.type().orElse(null),
+                    reading.size().orElse(null),
+                    reading.sizes(),
+                    reading.twin()
                             .map(twin -> new TwinShown(twin.spacingMm(), twin.point()))
                             .orElse(null),
-                    it.corrections(),
-                    it.notes(),
-                    it.unread());
+                    reading.corrections(),
+                    reading.notes(),
+                    reading.unread());
         }
     }
 
@@ -106,7 +106,8 @@ class LabelsApi {
                 ThreadLabel.read(Optional.ofNullable(body.text()), optional(body.metres()), optional(body.grams()));
         return new ThreadLabelAnswer(
                 answer.readings().stream()
-                        .map(it -> new ReadingShown(it.numbering(), it.tex().value(), it.likelihood(), it.why()))
+                        .map(reading -> new ReadingShown(
+                                reading.numbering(), reading.tex().value(), reading.likelihood(), reading.why()))
                         .toList(),
                 answer.question().orElse(null));
     }
@@ -126,10 +127,10 @@ class LabelsApi {
         LooseNeedle.Answer answer = LooseNeedle.identify(body.shank(), body.shankMm(), body.buttToEyeMm());
         return new IdentifyAnswer(
                 answer.candidates().stream()
-                        .map(it -> new CandidateShown(
-                                it.system().label(),
-                                it.likelihood(),
-                                it.system().isDomestic()))
+                        .map(candidate -> new CandidateShown(
+                                candidate.system().label(),
+                                candidate.likelihood(),
+                                candidate.system().isDomestic()))
                         .toList(),
                 answer.advice());
     }

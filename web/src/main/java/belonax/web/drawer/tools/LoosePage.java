@@ -51,15 +51,19 @@ class LoosePage {
             Double buttToEye) {}
 
     @GetMapping("/drawer/loose")
-    String name(@ModelAttribute("form") Measured it, BindingResult errors, HttpServletResponse response, Model model) {
+    String name(
+            @ModelAttribute("form") Measured measured,
+            BindingResult errors,
+            HttpServletResponse response,
+            Model model) {
         model.addAttribute("drawing", WholeNeedle.of(DRAWN));
         Units units = layout.settings().units();
         if (errors.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        } else if (it.shankMm() != null && it.buttToEye() != null) {
-            Shank shank = Objects.requireNonNullElse(it.shank(), Shank.FLAT);
-            double across = units.toMm(it.shankMm());
-            double length = units.toMm(it.buttToEye());
+        } else if (measured.shankMm() != null && measured.buttToEye() != null) {
+            Shank shank = Objects.requireNonNullElse(measured.shank(), Shank.FLAT);
+            double across = units.toMm(measured.shankMm());
+            double length = units.toMm(measured.buttToEye());
             Problems.read(errors, () -> LooseNeedle.identify(shank, across, length))
                     .ifPresentOrElse(
                             answer -> model.addAttribute("answer", LooseView.of(answer, units)),

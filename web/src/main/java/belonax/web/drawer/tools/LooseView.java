@@ -17,10 +17,10 @@ public record LooseView(List<Candidate> candidates, String advice) {
     static LooseView of(LooseNeedle.Answer answer, Units units) {
         return new LooseView(
                 answer.candidates().stream()
-                        .map(it -> new Candidate(
-                                it.system().label(),
-                                Words.chance(it.likelihood()),
-                                it.system().where()))
+                        .map(candidate -> new Candidate(
+                                candidate.system().label(),
+                                Words.chance(candidate.likelihood()),
+                                candidate.system().where()))
                         .toList(),
                 units.say(answer.advice()));
     }

@@ -91,12 +91,18 @@ class MeasureApi {
     @PostMapping(path = "/weight", consumes = MediaType.APPLICATION_JSON_VALUE)
     @Operation(summary = "Works out g/m² from a swatch, with the band that the scale's step leaves")
     WeightAnswer weight(@RequestBody WeightBody body) {
-        SwatchWeight it = SwatchWeight.measure(
+        SwatchWeight swatchWeight = SwatchWeight.measure(
                 required("grams", body.grams(), "Read the scale."),
                 required("lengthCm", body.lengthCm(), "Measure the swatch."),
                 required("widthCm", body.widthCm(), "Measure the swatch."),
                 required("scaleStepGrams", body.scaleStepGrams(), "Kitchen scales show whole grams: 1."));
-        return new WeightAnswer(it.gsm(), it.low(), it.high(), it.weightClass(), it.certain(), it.advice());
+        return new WeightAnswer(
+                swatchWeight.gsm(),
+                swatchWeight.low(),
+                swatchWeight.high(),
+                swatchWeight.weightClass(),
+                swatchWeight.certain(),
+                swatchWeight.advice());
     }
 
     @PostMapping(path = "/stretch", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -111,8 +117,9 @@ class MeasureApi {
     @PostMapping(path = "/clearance", consumes = MediaType.APPLICATION_JSON_VALUE)
     @Operation(summary = "Tells whether a needle clears plate and foot, and the widest safe stitch")
     ClearanceAnswer clearance(@RequestBody ClearanceBody body) {
-        Clearance it = Clearance.of(body.passage());
-        return new ClearanceAnswer(it.maxStitchWidthMm(), it.clears().orElse(null), it.advice());
+        Clearance clearance = Clearance.of(body.passage());
+        return new ClearanceAnswer(
+                clearance.maxStitchWidthMm(), clearance.clears().orElse(null), clearance.advice());
     }
 
     private static double required(String field, @Nullable Double value, String whatToSend) {

@@ -46,12 +46,15 @@ public record PassageForm(
     /** What is on the machine stands in every entry that the address leaves out. */
     PassageForm on(MachineNow now, Predicate<String> isLeftOut, Units units) {
         Machine machine = now.machine();
-        Optional<Needle> needle = now.fitted().map(it -> it.needle().needle());
-        boolean isWing = needle.filter(it -> it.type().isWinged()).isPresent();
+        Optional<Needle> needle = now.fitted().map(fitted -> fitted.needle().needle());
+        boolean isWing =
+                needle.filter(otherNeedle -> otherNeedle.type().isWinged()).isPresent();
         return new PassageForm(
                 isLeftOut.test("slot") ? Parsed.shown(units.mmNumber(slotMm(machine.plate()))) : slot,
                 isLeftOut.test("footSlot") ? Parsed.shown(units.mmNumber(slotMm(machine.foot()))) : footSlot,
-                isLeftOut.test("nm") ? needle.map(it -> it.size().nm()).orElse(null) : nm,
+                isLeftOut.test("nm")
+                        ? needle.map(otherNeedle -> otherNeedle.size().nm()).orElse(null)
+                        : nm,
                 isLeftOut.test("kind") ? needle.map(Needle::count).orElse(null) : kind,
                 isLeftOut.test("spacing")
                         ? needle.flatMap(Needle::twin).map(Twin::spacingMm).orElse(null)

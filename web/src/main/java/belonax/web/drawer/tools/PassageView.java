@@ -30,34 +30,34 @@ public record PassageView(
     /** A needle at one end of its travel, with the margin it needs. */
     public record NeedleShown(double xPx, double bodyPx, double marginPx, boolean strikes) {}
 
-    static PassageView of(Passage it, Units units) {
-        return of(it, Clearance.of(it), units);
+    static PassageView of(Passage passage, Units units) {
+        return of(passage, Clearance.of(passage), units);
     }
 
-    private static PassageView of(Passage it, Clearance clearance, Units units) {
-        double width = it.stitchWidthMm().orElse(clearance.maxStitchWidthMm());
-        double reach = width / 2 + it.spacingMm() / 2;
-        double needed = NeedleTravel.neededMm(width, it.spacingMm(), it.bodyMm(), it.offCentreMm());
-        double actual = width + it.spacingMm() + it.bodyMm() + 2 * NeedleTravel.MARGIN_MM;
+    private static PassageView of(Passage passage, Clearance clearance, Units units) {
+        double width = passage.stitchWidthMm().orElse(clearance.maxStitchWidthMm());
+        double reach = width / 2 + passage.spacingMm() / 2;
+        double needed = NeedleTravel.neededMm(width, passage.spacingMm(), passage.bodyMm(), passage.offCentreMm());
+        double actual = width + passage.spacingMm() + passage.bodyMm() + 2 * NeedleTravel.MARGIN_MM;
         boolean strikes = !clearance.hasRoom() || !clearance.clears().orElse(true);
         List<NeedleShown> needles = new ArrayList<>();
-        for (double stands : Needle.standMm(it.needles(), it.spacingMm())) {
-            double within = stands - it.spacingMm() / 2;
-            needles.add(needle(it, within - width / 2, strikes));
+        for (double stands : Needle.standMm(passage.needles(), passage.spacingMm())) {
+            double within = stands - passage.spacingMm() / 2;
+            needles.add(needle(passage, within - width / 2, strikes));
             if (width > 0) {
-                needles.add(needle(it, within + width / 2, strikes));
+                needles.add(needle(passage, within + width / 2, strikes));
             }
         }
-        double from = it.offCentreMm() - reach - it.bodyMm() / 2 - NeedleTravel.MARGIN_MM;
+        double from = passage.offCentreMm() - reach - passage.bodyMm() / 2 - NeedleTravel.MARGIN_MM;
         return new PassageView(
                 headline(clearance, units),
                 units.say(clearance.advice()),
                 strikes,
-                new Span(px(-it.plateSlotMm() / 2), it.plateSlotMm() * PX_PER_MM),
-                foot(it.footSlotMm().orElse(it.plateSlotMm())),
+                new Span(px(-passage.plateSlotMm() / 2), passage.plateSlotMm() * PX_PER_MM),
+                foot(passage.footSlotMm().orElse(passage.plateSlotMm())),
                 needles,
                 new Span(px(from), actual * PX_PER_MM),
-                "it takes " + units.mm(Math.round(needed * 100) / 100.0) + " of " + units.mm(it.slotMm()),
+                "it takes " + units.mm(Math.round(needed * 100) / 100.0) + " of " + units.mm(passage.slotMm()),
                 "seen from above, to scale; the bar is " + (units == Units.METRIC ? "2 mm" : "a tenth of an inch"),
                 units == Units.METRIC ? 2 * PX_PER_MM : 2.54 * PX_PER_MM);
     }
@@ -75,12 +75,15 @@ public record PassageView(
                 .orElseGet(() -> Character.toUpperCase(widest.charAt(0)) + widest.substring(1));
     }
 
-    private static NeedleShown needle(Passage it, double atMm, boolean strikes) {
-        double x = atMm + it.offCentreMm();
-        double half = it.slotMm() / 2;
-        boolean beyond = strikes && Math.abs(x) + it.bodyMm() / 2 + NeedleTravel.MARGIN_MM > half + 1e-9;
+    private static NeedleShown needle(Passage passage, double atMm, boolean strikes) {
+        double x = atMm + passage.offCentreMm();
+        double half = passage.slotMm() / 2;
+        boolean beyond = strikes && Math.abs(x) + passage.bodyMm() / 2 + NeedleTravel.MARGIN_MM > half + 1e-9;
         return new NeedleShown(
-                px(x), it.bodyMm() / 2 * PX_PER_MM, (it.bodyMm() / 2 + NeedleTravel.MARGIN_MM) * PX_PER_MM, beyond);
+                px(x),
+                passage.bodyMm() / 2 * PX_PER_MM,
+                (passage.bodyMm() / 2 + NeedleTravel.MARGIN_MM) * PX_PER_MM,
+                beyond);
     }
 
     /** Two toes with the opening between them. */

@@ -34,8 +34,8 @@ public record StackForm(
      */
     Optional<StackSection> section(Function<String, Cloth> named, Units units) {
         List<Layers> all = rows().stream()
-                .filter(it -> !it.cloth().isBlank())
-                .map(it -> new Layers(named.apply(it.cloth()), Parsed.layers("layers", it.layers())))
+                .filter(row -> !row.cloth().isBlank())
+                .map(row -> new Layers(named.apply(row.cloth()), Parsed.layers("layers", row.layers())))
                 .toList();
         return all.isEmpty() ? Optional.empty() : Optional.of(StackSection.of(Stack.of(all), this, units));
     }

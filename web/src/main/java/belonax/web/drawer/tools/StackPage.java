@@ -33,7 +33,7 @@ class StackPage {
         Units units = layout.settings().units();
         Problems.read(errors, () -> form.section(cloths::get, units))
                 .ifPresentOrElse(
-                        section -> section.ifPresent(it -> model.addAttribute("section", it)),
+                        section -> section.ifPresent(stackSection -> model.addAttribute("section", stackSection)),
                         () -> response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value()));
         return "drawer/tools/stack";
     }

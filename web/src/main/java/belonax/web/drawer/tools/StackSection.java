@@ -36,18 +36,18 @@ public record StackSection(
         List<LabelShown> labels = new ArrayList<>();
         double y = TOP_PX;
         double label = TOP_PX;
-        for (Layers it : stack.all()) {
-            double each = it.cloth().thicknessMm() * pxPerMm;
-            double middle = y + each * it.count() / 2;
+        for (Layers otherLayers : stack.all()) {
+            double each = otherLayers.cloth().thicknessMm() * pxPerMm;
+            double middle = y + each * otherLayers.count() / 2;
             label = Math.max(middle, label);
-            labels.add(new LabelShown(words(it, units), middle, label));
+            labels.add(new LabelShown(words(otherLayers, units), middle, label));
             label += LABEL_PX;
-            for (int i = 0; i < it.count(); i++) {
-                layers.add(new LayerShown(it.cloth().structure().name(), y, Math.max(1, each - 1)));
+            for (int i = 0; i < otherLayers.count(); i++) {
+                layers.add(new LayerShown(otherLayers.cloth().structure().name(), y, Math.max(1, each - 1)));
                 y += each;
             }
         }
-        boolean estimated = stack.any(it -> it.measuredMm().isEmpty());
+        boolean estimated = stack.any(cloth -> cloth.measuredMm().isEmpty());
         boolean millimetre = units == Units.METRIC;
         return new StackSection(
                 units.mm(Math.round(stack.thicknessMm() * 100) / 100.0) + " thick, " + units.weight(stack.weightGsm()),
@@ -63,23 +63,23 @@ public record StackSection(
                 match(form));
     }
 
-    private static String words(Layers it, Units units) {
-        String mark = it.cloth().measuredMm().isPresent() ? "" : " (est.)";
-        return it.count() + " × " + it.cloth().name() + ", "
-                + units.mm(Math.round(it.cloth().thicknessMm() * 100) / 100.0) + mark;
+    private static String words(Layers layers, Units units) {
+        String mark = layers.cloth().measuredMm().isPresent() ? "" : " (est.)";
+        return layers.count() + " × " + layers.cloth().name() + ", "
+                + units.mm(Math.round(layers.cloth().thicknessMm() * 100) / 100.0) + mark;
     }
 
     private static String match(StackForm form) {
         UriComponentsBuilder uri = UriComponentsBuilder.fromPath("/match");
         boolean first = true;
-        for (StackForm.Row it : form.rows()) {
-            if (!it.cloth().isBlank()) {
+        for (StackForm.Row row : form.rows()) {
+            if (!row.cloth().isBlank()) {
                 if (first) {
-                    uri.queryParam("cloth", it.cloth())
-                            .queryParam("layers", it.layers().strip());
+                    uri.queryParam("cloth", row.cloth())
+                            .queryParam("layers", row.layers().strip());
                 } else {
-                    uri.queryParam("also", it.cloth())
-                            .queryParam("alsoLayers", it.layers().strip());
+                    uri.queryParam("also", row.cloth())
+                            .queryParam("alsoLayers", row.layers().strip());
                 }
                 first = false;
             }

@@ -36,9 +36,9 @@ public final class JsonFile {
     }
 
     /** A page has no entry of this name, so the sentence says where it stands. */
-    private static Problem named(Problem it) {
-        return it.field().isEmpty() || it.message().contains(it.field())
-                ? new Problem("file", it.message())
-                : new Problem("file", it.field() + ": " + it.message());
+    private static Problem named(Problem problem) {
+        return problem.field().isEmpty() || problem.message().contains(problem.field())
+                ? new Problem("file", problem.message())
+                : new Problem("file", problem.field() + ": " + problem.message());
     }
 }

@@ -26,8 +26,8 @@ public record NeedleAnswer(
         HazardsAnswer hazards,
         List<ReasonAnswer> reasons) {
 
-    public static NeedleAnswer of(@Nullable Integer rank, Recommendation it) {
-        Needle needle = it.needle();
+    public static NeedleAnswer of(@Nullable Integer rank, Recommendation candidate) {
+        Needle needle = candidate.needle();
         return new NeedleAnswer(
                 rank,
                 needle.system().label(),
@@ -35,10 +35,10 @@ public record NeedleAnswer(
                 SizeAnswer.of(needle.size()),
                 TwinAnswer.of(needle),
                 needle.label(),
-                it.verdict(),
-                it.expectedHarm(),
-                HazardsAnswer.of(it.hazards()),
-                it.reasons().stream().map(ReasonAnswer::of).toList());
+                candidate.verdict(),
+                candidate.expectedHarm(),
+                HazardsAnswer.of(candidate.hazards()),
+                candidate.reasons().stream().map(ReasonAnswer::of).toList());
     }
 
     public record SizeAnswer(int nm, int trade) {
@@ -50,7 +50,7 @@ public record NeedleAnswer(
     public record TwinAnswer(double spacingMm, NeedleType point) {
         public static @Nullable TwinAnswer of(Needle needle) {
             return needle.twin()
-                    .map(it -> new TwinAnswer(it.spacingMm(), it.point()))
+                    .map(twin -> new TwinAnswer(twin.spacingMm(), twin.point()))
                     .orElse(null);
         }
     }
@@ -61,8 +61,9 @@ public record NeedleAnswer(
             @JsonProperty("break") double breakage,
             double mark,
             double pucker) {
-        public static HazardsAnswer of(Hazards it) {
-            return new HazardsAnswer(it.skip(), it.shred(), it.breakage(), it.mark(), it.pucker());
+        public static HazardsAnswer of(Hazards hazards) {
+            return new HazardsAnswer(
+                    hazards.skip(), hazards.shred(), hazards.breakage(), hazards.mark(), hazards.pucker());
         }
     }
 

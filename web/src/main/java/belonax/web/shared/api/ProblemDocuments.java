@@ -13,7 +13,7 @@ public final class ProblemDocuments {
     public static ProblemDetail of(HttpStatus status, String detail, List<Problem> problems) {
         ProblemDetail document = ProblemDetail.forStatusAndDetail(status, detail);
         List<Problem> errors =
-                problems.stream().filter(it -> !it.field().isEmpty()).toList();
+                problems.stream().filter(problem -> !problem.field().isEmpty()).toList();
         if (!errors.isEmpty()) {
             document.setProperty("errors", errors);
         }

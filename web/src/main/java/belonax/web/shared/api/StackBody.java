@@ -43,12 +43,12 @@ public final class StackBody {
         List<Layers> all = new ArrayList<>();
         for (int i = 0; i < stack.size(); i++) {
             String field = "stack[" + i + "]";
-            LayersBody it = stack.get(i);
-            if (it == null || it.fabric() == null) {
+            LayersBody layersBody = stack.get(i);
+            if (layersBody == null || layersBody.fabric() == null) {
                 throw ApiRefusal.missing(field + ".fabric", "Every entry of a stack names its fabric.");
             }
-            Cloth cloth = cloth(field + ".fabric", it.fabric(), catalogue);
-            all.add(new Layers(cloth, Objects.requireNonNullElse(it.layers(), 1)));
+            Cloth cloth = cloth(field + ".fabric", layersBody.fabric(), catalogue);
+            all.add(new Layers(cloth, Objects.requireNonNullElse(layersBody.layers(), 1)));
         }
         return Stack.of(all);
     }

@@ -104,13 +104,14 @@ final class StrictJson {
     }
 
     private static void refuseLongLists(JsonNode tree) {
-        tree.properties().forEach(it -> {
-            Integer most = LONGEST_LIST.get(it.getKey());
-            if (most != null && it.getValue().size() > most) {
+        tree.properties().forEach(property -> {
+            Integer most = LONGEST_LIST.get(property.getKey());
+            if (most != null && property.getValue().size() > most) {
                 throw ApiRefusal.senseless(
-                        it.getKey(), it.getValue().size() + " entries are too many: send at most " + most + ".");
+                        property.getKey(),
+                        property.getValue().size() + " entries are too many: send at most " + most + ".");
             }
-            refuseLongLists(it.getValue());
+            refuseLongLists(property.getValue());
         });
         if (tree.isArray()) {
             tree.forEach(StrictJson::refuseLongLists);
@@ -119,11 +120,11 @@ final class StrictJson {
 
     private static String path(JsonMappingException e) {
         StringBuilder path = new StringBuilder();
-        for (JsonMappingException.Reference it : e.getPath()) {
-            if (it.getFieldName() != null) {
-                path.append(path.isEmpty() ? "" : ".").append(abridged(it.getFieldName()));
+        for (JsonMappingException.Reference reference : e.getPath()) {
+            if (reference.getFieldName() != null) {
+                path.append(path.isEmpty() ? "" : ".").append(abridged(reference.getFieldName()));
             } else {
-                path.append('[').append(it.getIndex()).append(']');
+                path.append('[').append(reference.getIndex()).append(']');
             }
         }
         return path.toString();

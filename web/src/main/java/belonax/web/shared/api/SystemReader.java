@@ -17,9 +17,9 @@ final class SystemReader extends JsonDeserializer<NeedleSystem> {
             return (NeedleSystem) context.handleUnexpectedToken(NeedleSystem.class, parser);
         }
         String name = parser.getText();
-        for (NeedleSystem it : NeedleSystem.values()) {
-            if (it.label().equals(name)) {
-                return it;
+        for (NeedleSystem system : NeedleSystem.values()) {
+            if (system.label().equals(name)) {
+                return system;
             }
         }
         return (NeedleSystem) context.handleWeirdStringValue(

@@ -40,7 +40,7 @@ public record ThreadBody(
         try {
             Optional<ThreadLabel.Answer> read = Optional.ofNullable(label).map(ThreadBody::read);
             return new SewingThread(
-                    read.map(it -> it.likeliest().tex()).orElseGet(() -> new Tex(Objects.requireNonNull(tex))),
+                    read.map(answer -> answer.likeliest().tex()).orElseGet(() -> new Tex(Objects.requireNonNull(tex))),
                     fibre != null
                             ? fibre
                             : read.flatMap(ThreadLabel.Answer::fibre).orElse(Fibre.POLYESTER),

@@ -40,7 +40,7 @@ public record ClampedNeedle(String front, Slot eye, Slot groove, double tipMm, S
 
     private static String path(List<Place> outline) {
         OutlinePath path = new OutlinePath();
-        outline.forEach(it -> path.to(it.xMm(), it.yMm()));
+        outline.forEach(place -> path.to(place.xMm(), place.yMm()));
         return path.closed();
     }
 }

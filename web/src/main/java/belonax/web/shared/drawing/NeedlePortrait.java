@@ -78,18 +78,20 @@ public record NeedlePortrait(
         NeedleOutline outline = NeedleOutline.of(needle);
         double widthMm = SINGLE_WIDTH_MM + needle.spacingMm();
         List<Double> middles =
-                needle.standMm().stream().map(it -> FRONT_MM + it).toList();
+                needle.standMm().stream().map(value -> FRONT_MM + value).toList();
         return new NeedlePortrait(
                 String.format(Locale.ROOT, "0 %.1f %.1f %.1f", TOP_MM, widthMm, HEIGHT_MM),
                 (int) Math.round(widthMm * PX_PER_MM),
                 (int) Math.round(HEIGHT_MM * PX_PER_MM),
                 middles.stream()
-                        .map(it -> OutlinePath.through(outline.front(), it))
+                        .map(middle -> OutlinePath.through(outline.front(), middle))
                         .toList(),
-                OutlinePath.slots(
-                        middles.stream().map(it -> moved(outline.eye(), it)).toList()),
-                OutlinePath.grooves(
-                        middles.stream().map(it -> moved(outline.groove(), it)).toList()),
+                OutlinePath.slots(middles.stream()
+                        .map(middle -> moved(outline.eye(), middle))
+                        .toList()),
+                OutlinePath.grooves(middles.stream()
+                        .map(middle -> moved(outline.groove(), middle))
+                        .toList()),
                 OutlinePath.through(outline.side(), widthMm - SIDE_FROM_RIGHT_MM),
                 widthMm - 2,
                 TOP_MM + HEIGHT_MM - 0.2);

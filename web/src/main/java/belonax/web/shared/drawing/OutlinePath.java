@@ -22,7 +22,7 @@ public final class OutlinePath {
     /** Returns the closed path through an outline, moved aside by so much. */
     public static String through(List<Place> outline, double middleMm) {
         OutlinePath path = new OutlinePath();
-        outline.forEach(it -> path.to(it.xMm() + middleMm, it.yMm()));
+        outline.forEach(place -> path.to(place.xMm() + middleMm, place.yMm()));
         return path.closed();
     }
 
@@ -36,31 +36,31 @@ public final class OutlinePath {
         return slots.stream().map(OutlinePath::square).collect(Collectors.joining());
     }
 
-    private static String rounded(Slot it) {
-        double round = it.roundMm();
-        double right = it.xMm() + it.widthMm();
-        double end = it.yMm() + it.heightMm();
+    private static String rounded(Slot slot) {
+        double round = slot.roundMm();
+        double right = slot.xMm() + slot.widthMm();
+        double end = slot.yMm() + slot.heightMm();
         return new OutlinePath()
-                .to(it.xMm() + round, it.yMm())
-                .side(right - round, it.yMm())
-                .corner(round, right, it.yMm() + round)
+                .to(slot.xMm() + round, slot.yMm())
+                .side(right - round, slot.yMm())
+                .corner(round, right, slot.yMm() + round)
                 .side(right, end - round)
                 .corner(round, right - round, end)
-                .side(it.xMm() + round, end)
-                .corner(round, it.xMm(), end - round)
-                .side(it.xMm(), it.yMm() + round)
-                .corner(round, it.xMm() + round, it.yMm())
+                .side(slot.xMm() + round, end)
+                .corner(round, slot.xMm(), end - round)
+                .side(slot.xMm(), slot.yMm() + round)
+                .corner(round, slot.xMm() + round, slot.yMm())
                 .closed();
     }
 
-    private static String square(Slot it) {
-        double right = it.xMm() + it.widthMm();
-        double end = it.yMm() + it.heightMm();
+    private static String square(Slot slot) {
+        double right = slot.xMm() + slot.widthMm();
+        double end = slot.yMm() + slot.heightMm();
         return new OutlinePath()
-                .to(it.xMm(), it.yMm())
-                .to(right, it.yMm())
+                .to(slot.xMm(), slot.yMm())
+                .to(right, slot.yMm())
                 .to(right, end)
-                .to(it.xMm(), end)
+                .to(slot.xMm(), end)
                 .closed();
     }
 

@@ -18,13 +18,13 @@ public record ThreadLook(String value, String words, String looks, String stands
         return Stream.of(UsualThread.values()).map(ThreadLook::of).toList();
     }
 
-    private static ThreadLook of(UsualThread it) {
+    private static ThreadLook of(UsualThread usualThread) {
         return new ThreadLook(
-                it.name(),
-                it.words(),
-                it.looks(),
-                it.tex().toString(),
-                it.thread().diameterMm() * PX_PER_MM,
-                it == UsualThread.STRETCHY);
+                usualThread.name(),
+                usualThread.words(),
+                usualThread.looks(),
+                usualThread.tex().toString(),
+                usualThread.thread().diameterMm() * PX_PER_MM,
+                usualThread == UsualThread.STRETCHY);
     }
 }

@@ -50,16 +50,18 @@ public record WholeNeedle(
         double sideY = FRONT_Y_MM + spacing + 4.2;
         double height = sideY + 2;
         List<Double> middles =
-                needle.standMm().stream().map(it -> FRONT_Y_MM + it).toList();
+                needle.standMm().stream().map(value -> FRONT_Y_MM + value).toList();
         return new WholeNeedle(
                 String.format(Locale.ROOT, "0 0 %.1f %.2f", LENGTH_MM, height),
                 LENGTH_MM,
                 height,
                 needle.count() == 1 ? List.of(path(outline.front(), FRONT_Y_MM)) : onOneShank(outline, middles),
-                OutlinePath.slots(
-                        middles.stream().map(it -> turned(outline.eye(), it)).toList()),
-                OutlinePath.grooves(
-                        middles.stream().map(it -> turned(outline.groove(), it)).toList()),
+                OutlinePath.slots(middles.stream()
+                        .map(middle -> turned(outline.eye(), middle))
+                        .toList()),
+                OutlinePath.grooves(middles.stream()
+                        .map(middle -> turned(outline.groove(), middle))
+                        .toList()),
                 path(outline.side(), sideY),
                 outline.eye().yMm(),
                 outline.tipMm(),
@@ -73,11 +75,11 @@ public record WholeNeedle(
         double last = middles.get(middles.size() - 1);
         double shank = (first + last) / 2;
         List<String> paths = new ArrayList<>();
-        for (double it : middles) {
+        for (double middle : middles) {
             List<Place> blade = outline.front().stream()
                     .filter(place -> place.yMm() >= BAR_FROM_MM)
                     .toList();
-            paths.add(path(blade, it));
+            paths.add(path(blade, middle));
         }
         paths.add(rectangle(0, BAR_FROM_MM, shank - SHANK_MM / 2, shank + SHANK_MM / 2));
         paths.add(rectangle(BAR_FROM_MM, BAR_TO_MM, first - BAR_BEYOND_MM, last + BAR_BEYOND_MM));
@@ -97,7 +99,7 @@ public record WholeNeedle(
 
     private static String path(List<Place> outline, double middleMm) {
         OutlinePath path = new OutlinePath();
-        outline.forEach(it -> path.to(it.yMm(), middleMm + it.xMm()));
+        outline.forEach(place -> path.to(place.yMm(), middleMm + place.xMm()));
         return path.closed();
     }
 }

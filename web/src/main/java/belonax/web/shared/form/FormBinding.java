@@ -82,8 +82,8 @@ public class FormBinding implements WebMvcConfigurer {
             binder.validate();
         } else {
             NeededEntries needed = new NeededEntries();
-            for (RecordComponent it : form.getRecordComponents()) {
-                needed.validateValue(form, it.getName(), result.getFieldValue(it.getName()), result);
+            for (RecordComponent component : form.getRecordComponents()) {
+                needed.validateValue(form, component.getName(), result.getFieldValue(component.getName()), result);
             }
         }
         return result;
@@ -137,7 +137,8 @@ public class FormBinding implements WebMvcConfigurer {
                 return null;
             }
             return Stream.of(NeedleSystem.values())
-                    .filter(it -> it.label().equals(text.strip()) || it.name().equals(text.strip()))
+                    .filter(system ->
+                            system.label().equals(text.strip()) || system.name().equals(text.strip()))
                     .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException(text));
         }

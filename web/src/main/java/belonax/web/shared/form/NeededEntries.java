@@ -24,9 +24,9 @@ final class NeededEntries implements SmartValidator {
 
     @Override
     public void validate(Object form, Errors errors, Object... hints) {
-        for (RecordComponent it : form.getClass().getRecordComponents()) {
-            ReflectionUtils.makeAccessible(it.getAccessor());
-            check(it, ReflectionUtils.invokeMethod(it.getAccessor(), form), errors);
+        for (RecordComponent component : form.getClass().getRecordComponents()) {
+            ReflectionUtils.makeAccessible(component.getAccessor());
+            check(component, ReflectionUtils.invokeMethod(component.getAccessor(), form), errors);
         }
     }
 
@@ -34,8 +34,8 @@ final class NeededEntries implements SmartValidator {
     @Override
     public void validateValue(Class<?> form, String field, @Nullable Object value, Errors errors, Object... hints) {
         Stream.of(form.getRecordComponents())
-                .filter(it -> it.getName().equals(field))
-                .forEach(it -> check(it, value, errors));
+                .filter(component -> component.getName().equals(field))
+                .forEach(component -> check(component, value, errors));
     }
 
     private static void check(RecordComponent entry, @Nullable Object value, Errors errors) {
@@ -58,8 +58,8 @@ final class NeededEntries implements SmartValidator {
     /** Returns what to type into an entry; empty where nothing is told. */
     static String advice(Class<?> form, String field) {
         return Stream.of(form.getRecordComponents())
-                .filter(it -> it.getName().equals(field))
-                .map(it -> it.getAnnotation(Ask.class))
+                .filter(component -> component.getName().equals(field))
+                .map(component -> component.getAnnotation(Ask.class))
                 .filter(Objects::nonNull)
                 .map(Ask::value)
                 .findFirst()

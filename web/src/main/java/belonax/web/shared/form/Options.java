@@ -67,14 +67,14 @@ class Options extends AbstractProcessorDialect {
     /** Returns the options, escaped; the chosen one is marked. */
     private static String html(List<Choice> choices, @Nullable String chosen) {
         StringBuilder html = new StringBuilder(choices.size() * 64);
-        for (Choice it : choices) {
+        for (Choice choice : choices) {
             html.append("<option value=\"")
-                    .append(HtmlUtils.htmlEscape(it.value()))
+                    .append(HtmlUtils.htmlEscape(choice.value()))
                     .append('"');
-            if (it.value().equals(chosen)) {
+            if (choice.value().equals(chosen)) {
                 html.append(" selected=\"selected\"");
             }
-            html.append('>').append(HtmlUtils.htmlEscape(it.words())).append("</option>");
+            html.append('>').append(HtmlUtils.htmlEscape(choice.words())).append("</option>");
         }
         return html.toString();
     }

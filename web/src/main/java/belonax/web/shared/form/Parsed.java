@@ -68,7 +68,7 @@ public final class Parsed {
      */
     public static <E extends Enum<E>> E word(String field, Class<E> type, String text) {
         return Stream.of(Objects.requireNonNull(type.getEnumConstants()))
-                .filter(it -> it.name().equals(text))
+                .filter(value -> value.name().equals(text))
                 .findFirst()
                 .orElseThrow(() -> new BadInput(field, noChoice(text)));
     }

@@ -45,7 +45,7 @@ public class Presses implements HandlerInterceptor, WebMvcConfigurer {
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (HttpMethod.POST.matches(request.getMethod())) {
             CurrentPress.showed(request.getParameter(SEEN));
-            key(request).ifPresent(it -> CurrentPress.begin(it, digest(request)));
+            key(request).ifPresent(id -> CurrentPress.begin(id, digest(request)));
         }
         return true;
     }
@@ -74,8 +74,11 @@ public class Presses implements HandlerInterceptor, WebMvcConfigurer {
             }
         });
         if (request instanceof MultipartHttpServletRequest files) {
-            for (MultipartFile it : files.getFileMap().values()) {
-                sent.append('\n').append(it.getOriginalFilename()).append(' ').append(it.getSize());
+            for (MultipartFile multipartFile : files.getFileMap().values()) {
+                sent.append('\n')
+                        .append(multipartFile.getOriginalFilename())
+                        .append(' ')
+                        .append(multipartFile.getSize());
             }
         }
         try {

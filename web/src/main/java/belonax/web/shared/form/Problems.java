@@ -38,20 +38,20 @@ public final class Problems {
     public static void refuseUnread(BindingResult errors) {
         if (errors.hasErrors()) {
             throw new BadInput(errors.getAllErrors().stream()
-                    .map(it -> new BadInput.Problem(
-                            it instanceof FieldError entry ? entry.getField() : "",
-                            String.valueOf(it.getDefaultMessage())))
+                    .map(objectError -> new BadInput.Problem(
+                            objectError instanceof FieldError entry ? entry.getField() : "",
+                            String.valueOf(objectError.getDefaultMessage())))
                     .toList());
         }
     }
 
     /** Tells what the core refuses beside the entries of the same names. */
     public static void show(BadInput refused, Errors errors) {
-        for (BadInput.Problem it : refused.problems()) {
-            if (hasEntry(errors, it.field())) {
-                errors.rejectValue(it.field(), "refused", it.message());
+        for (BadInput.Problem problem : refused.problems()) {
+            if (hasEntry(errors, problem.field())) {
+                errors.rejectValue(problem.field(), "refused", problem.message());
             } else {
-                errors.reject("refused", it.message());
+                errors.reject("refused", problem.message());
             }
         }
     }

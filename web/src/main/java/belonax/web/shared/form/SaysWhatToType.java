@@ -46,8 +46,8 @@ final class SaysWhatToType extends DefaultBindingErrorProcessor {
 
     private boolean isOf(String field, String type) {
         return Stream.of(form.getRecordComponents())
-                .filter(it -> it.getName().equals(field))
+                .filter(component -> component.getName().equals(field))
                 .map(RecordComponent::getGenericType)
-                .anyMatch(it -> it.getTypeName().contains(type));
+                .anyMatch(otherType -> otherType.getTypeName().contains(type));
     }
 }

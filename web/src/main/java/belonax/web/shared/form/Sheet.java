@@ -60,12 +60,12 @@ public record Sheet(List<String> columns, List<Row> rows) {
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             List<String> columns = new ArrayList<>();
             List<Row> rows = new ArrayList<>();
-            for (CSVRecord it : parser) {
+            for (CSVRecord cSVRecord : parser) {
                 if (columns.isEmpty()) {
-                    columns.addAll(it.toList());
+                    columns.addAll(cSVRecord.toList());
                     refuseTwice(columns);
                 } else {
-                    rows.add(row(it, columns));
+                    rows.add(row(cSVRecord, columns));
                     BadInput.unless(
                             rows.size() <= MOST_ROWS,
                             "file",
@@ -80,8 +80,10 @@ public record Sheet(List<String> columns, List<Row> rows) {
     }
 
     private static Row row(CSVRecord record, List<String> columns) {
-        long extra =
-                record.stream().skip(columns.size()).filter(it -> !it.isEmpty()).count();
+        long extra = record.stream()
+                .skip(columns.size())
+                .filter(text -> !text.isEmpty())
+                .count();
         BadInput.unless(
                 extra == 0,
                 "file",
@@ -97,21 +99,21 @@ public record Sheet(List<String> columns, List<Row> rows) {
 
     private static void refuseTwice(List<String> columns) {
         Set<String> seen = new HashSet<>();
-        for (String it : columns) {
+        for (String column : columns) {
             BadInput.unless(
-                    it.isEmpty() || seen.add(it),
+                    column.isEmpty() || seen.add(column),
                     "file",
-                    () -> "The first line names “" + abridged(it) + "” twice. Leave one of the two columns out.");
+                    () -> "The first line names “" + abridged(column) + "” twice. Leave one of the two columns out.");
         }
     }
 
     private static void refuseOtherSeparators(String text, String known) {
         String first = text.lines().findFirst().orElse("");
-        for (char it : new char[] {';', '\t'}) {
+        for (char letter : new char[] {';', '\t'}) {
             BadInput.unless(
-                    first.indexOf(it) < 0 || first.indexOf(',') >= 0,
+                    first.indexOf(letter) < 0 || first.indexOf(',') >= 0,
                     "file",
-                    () -> "The cells of that file are parted by " + (it == ';' ? "semicolons" : "tabs")
+                    () -> "The cells of that file are parted by " + (letter == ';' ? "semicolons" : "tabs")
                             + ". Save it with commas; numbers then have a point: " + known + ".");
         }
     }

@@ -33,7 +33,7 @@ public class Lan {
             List<NetworkInterface> all = Collections.list(NetworkInterface.getNetworkInterfaces());
             return all.stream()
                     .flatMap(Lan::addresses)
-                    .min(Comparator.comparing(it -> !it.isSiteLocalAddress()))
+                    .min(Comparator.comparing(inetAddress -> !inetAddress.isSiteLocalAddress()))
                     .map(InetAddress::getHostAddress)
                     .orElseThrow(() -> new IllegalStateException(
                             "This computer is on no network. Join one, or start Belonax without --lan."));
@@ -46,7 +46,8 @@ public class Lan {
         try {
             return network.isUp() && !network.isLoopback() && !network.isPointToPoint()
                     ? Collections.list(network.getInetAddresses()).stream()
-                            .filter(it -> it instanceof Inet4Address && !it.isLinkLocalAddress())
+                            .filter(inetAddress ->
+                                    inetAddress instanceof Inet4Address && !inetAddress.isLinkLocalAddress())
                     : Stream.empty();
         } catch (SocketException e) {
             return Stream.empty();

@@ -112,13 +112,14 @@ public class Pairing {
 
     /** Tells whether a device with this secret was let in, not sent away, and seen within the last ninety days. */
     public boolean knows(String token) {
-        Optional<DeviceEntity> device = devices.findByTokenHash(digest(token)).filter(it -> !isForgotten(it));
+        Optional<DeviceEntity> device =
+                devices.findByTokenHash(digest(token)).filter(deviceEntity -> !isForgotten(deviceEntity));
         Instant now = clock.instant();
         // Asked at every request: once an hour is enough for a date, and only that writes, so that what is remembered
         // stays so.
-        device.filter(it -> it.seenAt().plus(SEEN_AGAIN).isBefore(now))
-                .ifPresent(it -> writing.executeWithoutResult(
-                        any -> devices.findById(it.id()).ifPresent(found -> found.seen(now))));
+        device.filter(deviceEntity -> deviceEntity.seenAt().plus(SEEN_AGAIN).isBefore(now))
+                .ifPresent(deviceEntity -> writing.executeWithoutResult(
+                        any -> devices.findById(deviceEntity.id()).ifPresent(found -> found.seen(now))));
         return device.isPresent();
     }
 
@@ -126,7 +127,7 @@ public class Pairing {
     @Transactional(readOnly = true)
     public boolean mayAll(String token) {
         return devices.findByTokenHash(digest(token))
-                .filter(it -> !isForgotten(it))
+                .filter(deviceEntity -> !isForgotten(deviceEntity))
                 .filter(DeviceEntity::mayAll)
                 .isPresent();
     }
@@ -134,7 +135,7 @@ public class Pairing {
     /** Lets a device do what concerns the whole room, or no longer. */
     @Transactional
     public void allow(UUID id, boolean all) {
-        devices.findById(id).ifPresent(it -> it.may(all));
+        devices.findById(id).ifPresent(deviceEntity -> deviceEntity.may(all));
     }
 
     private boolean isForgotten(DeviceEntity device) {
@@ -145,8 +146,13 @@ public class Pairing {
     @Transactional(readOnly = true)
     public List<Device> devices() {
         return devices.findAllByOrderByPairedAt().stream()
-                .filter(it -> !isForgotten(it))
-                .map(it -> new Device(it.id(), it.name(), it.pairedAt(), it.seenAt(), it.mayAll()))
+                .filter(deviceEntity -> !isForgotten(deviceEntity))
+                .map(deviceEntity -> new Device(
+                        deviceEntity.id(),
+                        deviceEntity.name(),
+                        deviceEntity.pairedAt(),
+                        deviceEntity.seenAt(),
+                        deviceEntity.mayAll()))
                 .toList();
     }
 

@@ -61,21 +61,24 @@ public class SecurityRules {
     SecurityFilterChain rules(
             HttpSecurity http, AccessPolicy policy, ObjectMapper mapper, ObjectProvider<RoomProperties> room)
             throws Exception {
-        return http.authorizeHttpRequests(it -> it.anyRequest()
+        return http.authorizeHttpRequests(registry -> registry.anyRequest()
                         .access((anybody, asked) -> new AuthorizationDecision(policy.letsIn(asked.getRequest()))))
-                .exceptionHandling(it -> it.accessDeniedHandler(new OfferAgain())
+                .exceptionHandling(configurer -> configurer
+                        .accessDeniedHandler(new OfferAgain())
                         .defaultAuthenticationEntryPointFor(
                                 (request, response, unpaired) -> tellAsProblem(response, mapper), SecurityRules::isApi)
                         .defaultAuthenticationEntryPointFor(
                                 (request, response, unpaired) -> leadToPairing(response), AnyRequestMatcher.INSTANCE))
-                .csrf(it -> it.csrfTokenRepository(new BrowserTokens(key(room.getIfAvailable())))
+                .csrf(csrfConfigurer -> csrfConfigurer
+                        .csrfTokenRepository(new BrowserTokens(key(room.getIfAvailable())))
                         .ignoringRequestMatchers(COMPUTING))
-                .sessionManagement(it -> it.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .sessionManagement(configurer -> configurer.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
-                .headers(it -> it.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                .headers(configurer -> configurer
+                        .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
     }

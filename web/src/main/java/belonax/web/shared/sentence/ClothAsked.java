@@ -76,7 +76,7 @@ public record ClothAsked(
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(Parsed.number("gives", gives, "Type how far it gives in per cent."));
         Set<Trait> has = traits.stream()
-                .map(it -> Parsed.word("traits", Trait.class, it))
+                .map(trait -> Parsed.word("traits", Trait.class, trait))
                 .collect(Collectors.toSet());
         return Cloth.described(is, gsm)
                 .stretchPercent(stretch)
@@ -94,7 +94,7 @@ public record ClothAsked(
                     .with("weight", weight)
                     .with("gives", gives)
                     .with("density", density);
-            traits.forEach(it -> address.with("traits", it));
+            traits.forEach(trait -> address.with("traits", trait));
             address.with("part", part).with("make", make);
         }
     }

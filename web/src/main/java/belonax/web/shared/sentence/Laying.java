@@ -76,9 +76,9 @@ final class Laying {
 
     private static List<Laid> laid(Sentence sentence, Stack stack) {
         List<Laid> all = new ArrayList<>();
-        for (Layers it : stack.all()) {
+        for (Layers layers : stack.all()) {
             boolean isDescribed = all.isEmpty() && sentence.cloth().isDescribed();
-            all.add(new Laid(it.cloth().id(), isDescribed ? Described.of(it.cloth()) : null, it.count()));
+            all.add(new Laid(layers.cloth().id(), isDescribed ? Described.of(layers.cloth()) : null, layers.count()));
         }
         return all;
     }
@@ -100,9 +100,9 @@ final class Laying {
             describe(said, first.described(), units);
         }
         said.add("layers", String.valueOf(first.layers()));
-        for (Laid it : work.stack().subList(1, work.stack().size())) {
-            said.add("also", it.cloth());
-            said.add("alsoLayers", String.valueOf(it.layers()));
+        for (Laid laid : work.stack().subList(1, work.stack().size())) {
+            said.add("also", laid.cloth());
+            said.add("alsoLayers", String.valueOf(laid.layers()));
         }
         said.add("crossing", work.crossing());
         said.add("stitching", work.stitching() == 0 ? "" : String.valueOf(work.stitching()));
@@ -140,13 +140,13 @@ final class Laying {
             describe(said, Described.of(first), units);
         }
         said.add("layers", String.valueOf(stack.get(0).count()));
-        for (Layers it : stack.subList(1, stack.size())) {
+        for (Layers layers : stack.subList(1, stack.size())) {
             BadInput.unless(
-                    !it.cloth().id().equals(Cloth.DESCRIBED),
+                    !layers.cloth().id().equals(Cloth.DESCRIBED),
                     "stack",
                     () -> "Only the first cloth of a step can be described. Name the others by their ids.");
-            said.add("also", it.cloth().id());
-            said.add("alsoLayers", String.valueOf(it.count()));
+            said.add("also", layers.cloth().id());
+            said.add("alsoLayers", String.valueOf(layers.count()));
         }
         said.add("crossing", job.hasCrossing() ? String.valueOf(job.crossingLayers()) : "");
         said.add("spool", "");
@@ -159,15 +159,17 @@ final class Laying {
         return said;
     }
 
-    private static void describe(MultiValueMap<String, String> said, Described it, Units units) {
+    private static void describe(MultiValueMap<String, String> said, Described described, Units units) {
         said.set("cloth", Cloth.DESCRIBED);
-        said.add("structure", it.structure().name());
-        said.add("weight", units.weightNumber(it.weightGsm()));
-        said.add("gives", it.stretchPercent() == null ? "" : String.valueOf(Math.round(it.stretchPercent())));
-        said.add("density", it.density().name());
-        it.traits().forEach(trait -> said.add("traits", trait.name()));
-        said.add("part", it.part().name());
-        said.add("make", it.make().name());
+        said.add("structure", described.structure().name());
+        said.add("weight", units.weightNumber(described.weightGsm()));
+        said.add(
+                "gives",
+                described.stretchPercent() == null ? "" : String.valueOf(Math.round(described.stretchPercent())));
+        said.add("density", described.density().name());
+        described.traits().forEach(trait -> said.add("traits", trait.name()));
+        said.add("part", described.part().name());
+        said.add("make", described.make().name());
     }
 
     private static String typed(@Nullable Double mm, Units units) {

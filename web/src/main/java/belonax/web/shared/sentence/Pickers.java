@@ -90,11 +90,12 @@ public record Pickers(
                 choices(form, stock),
                 spools,
                 ThreadLook.all(),
-                purposes(machine.map(it -> it.machine().kind())),
+                purposes(machine.map(machineNow -> machineNow.machine().kind())),
                 twinHems(stock, machine),
                 all,
                 spools.stream()
-                        .map(it -> new Choice(it.id(), it.name() + ", " + it.facts()))
+                        .map(spoolChoice ->
+                                new Choice(spoolChoice.id(), spoolChoice.name() + ", " + spoolChoice.facts()))
                         .toList(),
                 List.of(
                         new Choice(ThreadNumbering.TEX.name(), "tex"),
@@ -123,12 +124,12 @@ public record Pickers(
     /** A hem with each twin that is owned, so that it takes one press. */
     private static List<Choice> twinHems(Stock stock, Optional<MachineNow> machine) {
         return stock.left().stream()
-                .filter(it -> it.needle().count() == 2 && it.count() > 0)
-                .filter(it -> machine.map(now -> now.machine().takesTwins()).orElse(true))
-                .map(it -> Words.mm(it.needle().spacingMm()))
+                .filter(left -> left.needle().count() == 2 && left.count() > 0)
+                .filter(left -> machine.map(now -> now.machine().takesTwins()).orElse(true))
+                .map(left -> Words.mm(left.needle().spacingMm()))
                 .distinct()
-                .map(it ->
-                        new Choice(Purpose.HEM.name() + WorkAsked.WITH_TWIN + it, "a hem with your " + it + " mm twin"))
+                .map(text -> new Choice(
+                        Purpose.HEM.name() + WorkAsked.WITH_TWIN + text, "a hem with your " + text + " mm twin"))
                 .toList();
     }
 
@@ -138,10 +139,10 @@ public record Pickers(
                 .map(group -> new PurposeGroup(
                         group.words(),
                         group.purposes().stream()
-                                .filter(it -> kind.map(it::isSewnOn).orElse(true))
-                                .map(it -> new Choice(it.name(), it.words()))
+                                .filter(purpose -> kind.map(purpose::isSewnOn).orElse(true))
+                                .map(purpose -> new Choice(purpose.name(), purpose.words()))
                                 .toList()))
-                .filter(it -> !it.purposes().isEmpty())
+                .filter(purposeGroup -> !purposeGroup.purposes().isEmpty())
                 .toList();
     }
 
@@ -153,10 +154,10 @@ public record Pickers(
                 && !SentenceWords.isNamed(form.stack().crossing())) {
             all.add(new Choice(form.stack().crossing(), form.stack().crossing().strip() + " layers, as counted"));
         }
-        for (Crossing it : Crossing.values()) {
-            if (it != Crossing.NONE) {
-                int layers = stack.map(it::layers).orElse(it.layers());
-                all.add(new Choice(it.name(), it.words() + ": " + layers + " layers"));
+        for (Crossing crossing : Crossing.values()) {
+            if (crossing != Crossing.NONE) {
+                int layers = stack.map(crossing::layers).orElse(crossing.layers());
+                all.add(new Choice(crossing.name(), crossing.words() + ": " + layers + " layers"));
             }
         }
         return all;
@@ -166,18 +167,19 @@ public record Pickers(
     private static List<SpoolChoice> spools(Sentence form, Stock stock) {
         List<Kept<Spool>> spools = stock.spools();
         List<SpoolChoice> ranked = ranked(form, stock, spools).stream()
-                .map(it -> choice(form, stock, spools.get(it.spool()), it.why(), it.suits()))
+                .map(spoolRank ->
+                        choice(form, stock, spools.get(spoolRank.spool()), spoolRank.why(), spoolRank.suits()))
                 .toList();
         return Stream.concat(
                         ranked.stream().filter(SpoolChoice::isChosen),
-                        ranked.stream().filter(it -> !it.isChosen()))
+                        ranked.stream().filter(spoolChoice -> !spoolChoice.isChosen()))
                 .toList();
     }
 
     private static List<SpoolRank> ranked(Sentence form, Stock stock, List<Kept<Spool>> spools) {
         List<SpoolRank.Spool> asked = spools.stream()
-                .map(it ->
-                        new SpoolRank.Spool(stock.thread(it.card()), it.card().colour()))
+                .map(kept -> new SpoolRank.Spool(
+                        stock.thread(kept.card()), kept.card().colour()))
                 .toList();
         try {
             Job job = Job.sewing(form.sewn(stock), UsualThread.ORDINARY.thread())
@@ -186,18 +188,18 @@ public record Pickers(
             return SpoolRank.rank(job, form.cloth().find(stock).map(Cloth::name).orElse(""), asked);
         } catch (BadInput notYet) {
             return IntStream.range(0, asked.size())
-                    .mapToObj(it -> new SpoolRank(it, true, ""))
+                    .mapToObj(number -> new SpoolRank(number, true, ""))
                     .toList();
         }
     }
 
-    private static SpoolChoice choice(Sentence form, Stock stock, Kept<Spool> it, String why, boolean suits) {
+    private static SpoolChoice choice(Sentence form, Stock stock, Kept<Spool> kept, String why, boolean suits) {
         return new SpoolChoice(
-                it.id().toString(),
-                Words.capital(it.card().colour()),
-                stock.thread(it.card()).words(),
-                ThreadColour.of(it.card().colour()),
-                it.id().toString().equals(form.thread().spool()),
+                kept.id().toString(),
+                Words.capital(kept.card().colour()),
+                stock.thread(kept.card()).words(),
+                ThreadColour.of(kept.card().colour()),
+                kept.id().toString().equals(form.thread().spool()),
                 why,
                 suits);
     }
@@ -221,34 +223,38 @@ public record Pickers(
 
     private static Stream<ClothChoice> allFound(String words, Stock stock) {
         return Stream.concat(
-                stock.ownCloths(words).stream().map(it -> choice(it, true, stock.units())),
-                stock.catalogueCloths(words).stream().map(it -> choice(it, false, stock.units())));
+                stock.ownCloths(words).stream().map(cloth -> choice(cloth, true, stock.units())),
+                stock.catalogueCloths(words).stream().map(cloth -> choice(cloth, false, stock.units())));
     }
 
     private static List<ClothChoice> choices(Sentence form, Stock stock, Optional<Cloth> chosen) {
-        Stream<ClothChoice> now = chosen.filter(it -> !form.cloth().isDescribed()).stream()
-                .map(it -> choice(it, it.id().length() == 36, stock.units()));
+        Stream<ClothChoice> now = chosen.filter(cloth -> !form.cloth().isDescribed()).stream()
+                .map(cloth -> choice(cloth, cloth.id().length() == 36, stock.units()));
         // Who searches sees what was found first, so that it can be taken at once.
         Stream<ClothChoice> all =
                 form.find().isBlank() ? Stream.concat(now, allFound(form.find(), stock)) : allFound(form.find(), stock);
         return all.distinct().limit(MOST_CLOTHS + 1L).toList();
     }
 
-    private static ClothChoice choice(Cloth it, boolean isMine, Units units) {
+    private static ClothChoice choice(Cloth cloth, boolean isMine, Units units) {
         return new ClothChoice(
-                it.id(), it.name(), it.structure().words() + ", " + SentenceWords.facts(it, units), it.note(), isMine);
+                cloth.id(),
+                cloth.name(),
+                cloth.structure().words() + ", " + SentenceWords.facts(cloth, units),
+                cloth.note(),
+                isMine);
     }
 
     /** Returns the usual spacings and those of the sewist's own packets. */
     private static List<Choice> twinChoices(Stock stock) {
         return Stream.concat(NeedleRange.standard().of(NeedleSystem.H_130_705).stream(), stock.needles().stream())
-                .filter(it -> it.type().isMultiple())
-                .sorted(Comparator.comparing((Needle it) -> it.type()).thenComparing(Needle::spacingMm))
-                .map(it -> it.count() == 2
-                        ? new Choice(Words.mm(it.spacingMm()), "twin, " + Words.mm(it.spacingMm()) + " mm")
+                .filter(needle -> needle.type().isMultiple())
+                .sorted(Comparator.comparing((Needle needle) -> needle.type()).thenComparing(Needle::spacingMm))
+                .map(needle -> needle.count() == 2
+                        ? new Choice(Words.mm(needle.spacingMm()), "twin, " + Words.mm(needle.spacingMm()) + " mm")
                         : new Choice(
-                                WorkAsked.TRIPLE + Words.mm(it.spacingMm()),
-                                "triple, " + Words.mm(it.spacingMm()) + " mm over all"))
+                                WorkAsked.TRIPLE + Words.mm(needle.spacingMm()),
+                                "triple, " + Words.mm(needle.spacingMm()) + " mm over all"))
                 .distinct()
                 .toList();
     }

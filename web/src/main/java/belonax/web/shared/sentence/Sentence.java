@@ -36,7 +36,7 @@ public record Sentence(ClothAsked cloth, StackAsked stack, ThreadAsked thread, W
                 FormBinding.words(StackAsked.class, said).of(cloth.cloth(), usualLayers),
                 FormBinding.words(ThreadAsked.class, said).orOnTheMachine(on.flatMap(MachineNow::thread)),
                 FormBinding.words(WorkAsked.class, said)
-                        .on(on.map(it -> it.machine().kind()), settings.sizeSchool()),
+                        .on(on.map(machineNow -> machineNow.machine().kind()), settings.sizeSchool()),
                 on.map(MachineNow::id).orElse(""));
     }
 
@@ -88,7 +88,7 @@ public record Sentence(ClothAsked cloth, StackAsked stack, ThreadAsked thread, W
         stock.findSpool(thread.spool()).map(Spool::needleNote).ifPresent(job::spoolNote);
         stack.stitchingLayers().ifPresent(job::stitchingAlready);
         job.crossingLayers(stack.crossingLayers(sewn));
-        machine.ifPresent(it -> job.on(it.machine()).feet(it.footKinds()));
+        machine.ifPresent(machineCard -> job.on(machineCard.machine()).feet(machineCard.footKinds()));
         return new MatchRequest(job.build(), work.wish(), proven, owned, List.of());
     }
 

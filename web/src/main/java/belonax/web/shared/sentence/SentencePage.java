@@ -41,7 +41,8 @@ class SentencePage {
         Optional<String> here = found.isEmpty() ? stock.calledHere(sentence.find()) : Optional.empty();
         model.addAttribute("nothingFor", found.isEmpty() ? sentence.find() : null);
         model.addAttribute("calledHere", here.orElse(null));
-        model.addAttribute("cloths", here.map(it -> Pickers.found(it, stock)).orElse(found));
+        model.addAttribute(
+                "cloths", here.map(text -> Pickers.found(text, stock)).orElse(found));
         model.addAttribute("chosen", sentence.cloth().cloth());
         return "shared/sentence :: cloths(cloths=${cloths},chosen=${chosen})";
     }

@@ -41,7 +41,7 @@ public record SentenceView(
 
         static @Nullable Part of(String word) {
             return Stream.of(values())
-                    .filter(it -> it.word().equals(word))
+                    .filter(part -> part.word().equals(word))
                     .findFirst()
                     .orElse(null);
         }
@@ -73,9 +73,9 @@ public record SentenceView(
     /** Returns where pressing each part leads, in their order. */
     public List<Link> links() {
         return Stream.of(Part.values())
-                .map(it -> new Link(
-                        path + "?" + query + "&pick=" + it.word(),
-                        "/sentence?at=" + path + "&" + query + "&pick=" + it.word()))
+                .map(part -> new Link(
+                        path + "?" + query + "&pick=" + part.word(),
+                        "/sentence?at=" + path + "&" + query + "&pick=" + part.word()))
                 .toList();
     }
 }

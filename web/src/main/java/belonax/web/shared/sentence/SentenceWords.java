@@ -19,14 +19,14 @@ public record SentenceWords(
         Optional<Cloth> chosen = form.cloth().find(stock);
         return new SentenceWords(
                 chosen.map(Cloth::name).orElse("which cloth?"),
-                chosen.map(it -> facts(it, stock.units())).orElse(""),
+                chosen.map(cloth -> facts(cloth, stock.units())).orElse(""),
                 layersWords(form, stock),
                 threadWords(form, stock),
                 stock.findSpool(form.thread().spool())
-                        .map(it -> ThreadColour.of(it.colour()))
+                        .map(spool -> ThreadColour.of(spool.colour()))
                         .orElse(""),
                 purposeWords(form),
-                machine.map(it -> it.machine().name()).orElse("a home machine"));
+                machine.map(machineNow -> machineNow.machine().name()).orElse("a home machine"));
     }
 
     static String facts(Cloth cloth, Units units) {
@@ -63,14 +63,15 @@ public record SentenceWords(
     }
 
     static boolean isNamed(String crossing) {
-        return Stream.of(Crossing.values()).anyMatch(it -> it.name().equals(crossing));
+        return Stream.of(Crossing.values())
+                .anyMatch(otherCrossing -> otherCrossing.name().equals(crossing));
     }
 
     private static String threadWords(Sentence form, Stock stock) {
         try {
             String doubled = form.thread().isDoubled() ? ", doubled" : "";
             return stock.findSpool(form.thread().spool())
-                    .map(it -> it.colour() + " " + stock.thread(it).words() + doubled)
+                    .map(spool -> spool.colour() + " " + stock.thread(spool).words() + doubled)
                     .orElseGet(() -> usualWords(form) + form.thread().get(stock).words());
         } catch (BadInput e) {
             return form.thread().typedNumber().isEmpty()
@@ -86,7 +87,7 @@ public record SentenceWords(
 
     private static String purposeWords(Sentence form) {
         String words = Stream.of(Purpose.values())
-                .filter(it -> it.name().equals(form.work().typedPurpose()))
+                .filter(purpose -> purpose.name().equals(form.work().typedPurpose()))
                 .map(Purpose::words)
                 .findFirst()
                 .orElse("which work?");

@@ -210,7 +210,7 @@ public class Sentences {
 
     private Sentence of(MultiValueMap<String, String> asked, Optional<MachineNow> on, Stock stock) {
         MultiValueMap<String, String> said = new LinkedMultiValueMap<>();
-        on.flatMap(MachineNow::table).ifPresent(it -> said.putAll(Laying.said(it, stock.units())));
+        on.flatMap(MachineNow::table).ifPresent(tableWork -> said.putAll(Laying.said(tableWork, stock.units())));
         replace(said, asked, CLOTH, "cloth");
         replace(said, asked, STACK, "cloth");
         replace(said, asked, THREAD, "spool", "number");
@@ -235,7 +235,7 @@ public class Sentences {
                 .query(query)
                 .build()
                 .getQueryParams()
-                .forEach((name, values) -> values.forEach(it -> read.add(name, decoded(it))));
+                .forEach((name, values) -> values.forEach(value -> read.add(name, decoded(value))));
         return read;
     }
 

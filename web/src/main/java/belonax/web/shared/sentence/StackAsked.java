@@ -57,7 +57,7 @@ public record StackAsked(
 
     /** Tells whether more is told than the layers of one cloth. */
     public boolean hasMore() {
-        return also.stream().anyMatch(it -> !it.isBlank()) || !crossing.isBlank() || !stitching.isBlank();
+        return also.stream().anyMatch(text -> !text.isBlank()) || !crossing.isBlank() || !stitching.isBlank();
     }
 
     /** Returns how many layers of a further cloth were typed. */

@@ -48,7 +48,9 @@ public final class Stock {
 
     /** Tells whether a cloth of the drawer was washed before cutting. */
     boolean isWashed(String id) {
-        return drawer.find(Swatch.class, id).filter(it -> it.card().washed()).isPresent();
+        return drawer.find(Swatch.class, id)
+                .filter(kept -> kept.card().washed())
+                .isPresent();
     }
 
     /** Returns in how many layers a cloth is usually sewn, as it would be typed. */
@@ -59,7 +61,7 @@ public final class Stock {
     /** Returns the cloths of the drawer that hold these words. */
     List<Cloth> ownCloths(String words) {
         return drawer.search(Swatch.class, words).stream()
-                .map(it -> it.card().cloth(it.id().toString()))
+                .map(kept -> kept.card().cloth(kept.id().toString()))
                 .toList();
     }
 
@@ -70,7 +72,9 @@ public final class Stock {
 
     /** Returns the word by which the catalogue knows what somebody calls otherwise. */
     Optional<String> calledHere(String words) {
-        return catalogue.calledHere(words).filter(it -> !catalogue.search(it).isEmpty());
+        return catalogue
+                .calledHere(words)
+                .filter(text -> !catalogue.search(text).isEmpty());
     }
 
     /** Returns every cloth as a list offers it. */
@@ -85,9 +89,9 @@ public final class Stock {
     /** Returns the id of the sound spool that somebody calls so: by its colour, or by colour and thread. */
     public Optional<String> findSpoolCalled(String words) {
         return spools().stream()
-                .filter(it -> it.card().colour().equalsIgnoreCase(words.strip())
-                        || it.card().words().equalsIgnoreCase(words.strip()))
-                .map(it -> it.id().toString())
+                .filter(kept -> kept.card().colour().equalsIgnoreCase(words.strip())
+                        || kept.card().words().equalsIgnoreCase(words.strip()))
+                .map(kept -> kept.id().toString())
                 .findFirst();
     }
 
@@ -116,7 +120,7 @@ public final class Stock {
     public List<Left> left() {
         return packets().stream()
                 .filter(Packet::isOffered)
-                .map(it -> new Left(it.needle(), it.count()))
+                .map(packet -> new Left(packet.needle(), packet.count()))
                 .toList();
     }
 

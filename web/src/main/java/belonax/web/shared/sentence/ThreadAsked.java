@@ -47,7 +47,9 @@ public record ThreadAsked(
         Optional<SewingThread> usual = number == null ? onTheMachine : Optional.empty();
         return new ThreadAsked(
                 spool,
-                number == null ? onTheMachine.map(it -> it.tex().shown()).orElse("25") : number,
+                number == null
+                        ? onTheMachine.map(thread -> thread.tex().shown()).orElse("25")
+                        : number,
                 numbering,
                 fibre == null
                         ? usual.map(SewingThread::fibre).orElse(Fibre.POLYESTER).name()
@@ -76,7 +78,7 @@ public record ThreadAsked(
      */
     SewingThread get(Stock stock) {
         int inStrands = isDoubled() ? 2 : 1;
-        Optional<SewingThread> owned = ownSpool(stock).map(stock::thread).map(it -> it.inStrands(inStrands));
+        Optional<SewingThread> owned = ownSpool(stock).map(stock::thread).map(thread -> thread.inStrands(inStrands));
         if (owned.isPresent()) {
             return owned.get();
         }
@@ -121,24 +123,25 @@ public record ThreadAsked(
     /** Returns what was told of the thread by its look, where that was told instead of a spool or a number. */
     Optional<UsualThread> usual() {
         return Stream.of(UsualThread.values())
-                .filter(it -> spool.equals(BY_ITS_LOOK + it.name()))
+                .filter(usualThread -> spool.equals(BY_ITS_LOOK + usualThread.name()))
                 .findFirst();
     }
 
     /** Tells whether the spool of this sentence wants a snap test. */
     boolean wantsSnapTest(Stock stock) {
         return stock.findSpool(spool)
-                .filter(it -> it.isSound() && stock.thread(it).wantsSnapTest())
+                .filter(otherSpool ->
+                        otherSpool.isSound() && stock.thread(otherSpool).wantsSnapTest())
                 .isPresent();
     }
 
     /** Returns the spool that the sentence names; one that failed its snap test is out of use. */
     private Optional<Spool> ownSpool(Stock stock) {
         Optional<Spool> owned = stock.findSpool(spool);
-        owned.ifPresent(it -> BadInput.unless(
-                it.isSound(),
+        owned.ifPresent(otherSpool -> BadInput.unless(
+                otherSpool.isSound(),
                 "spool",
-                () -> "That spool failed its snap test (" + it.snap().words()
+                () -> "That spool failed its snap test (" + otherSpool.snap().words()
                         + ") and is out of use. Choose another one."));
         return owned;
     }

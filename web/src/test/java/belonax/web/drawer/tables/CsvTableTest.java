@@ -28,12 +28,12 @@ class CsvTableTest {
     @EnumSource(Units.class)
     void what_is_written_is_read_back(Units units) {
         List<Swatch> swatches = ClothCatalogue.standard().all().stream()
-                .map(it -> Swatch.of(it, it.name() + ", \"best\""))
+                .map(cloth -> Swatch.of(cloth, cloth.name() + ", \"best\""))
                 .toList();
 
         String csv = CsvTables.swatches(units)
                 .write(swatches.stream()
-                        .map(it -> SwatchForm.row(new Kept<>(new UUID(1, 1), 0, it), units))
+                        .map(swatch -> SwatchForm.row(new Kept<>(new UUID(1, 1), 0, swatch), units))
                         .toList());
         List<Swatch> read = CsvTables.swatches(units).read(bytes(csv), units);
 

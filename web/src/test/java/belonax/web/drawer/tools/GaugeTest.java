@@ -25,9 +25,9 @@ class GaugeTest {
         assertThat(GAUGE.systems()).isSortedAccordingTo((one, other) -> Double.compare(one.mm(), other.mm()));
         assertThat(GAUGE.systems()).extracting(Gauge.Mark::leaderMm).doesNotHaveDuplicates();
         assertThat(GAUGE.systems())
-                .filteredOn(it -> it.words().contains(NeedleSystem.H_130_705.label()))
+                .filteredOn(mark -> mark.words().contains(NeedleSystem.H_130_705.label()))
                 .singleElement()
-                .satisfies(it -> assertThat(it.mm()).isEqualTo(38.5));
+                .satisfies(mark -> assertThat(mark.mm()).isEqualTo(38.5));
     }
 
     @Test

@@ -165,7 +165,8 @@ class ReadingApiTest {
                                 .optionalNumber("wingMm", "2.8", "0", "-1", "9")
                                 .optionalNumber("needleOffsetMm", "0", "-7", "7")
                                 .optionalNumber("stitchWidthMm", "2", "-1", "13"))
-                .flatMap(it -> List.copyOf(it.stream().toList()).stream().map(it::whole));
+                .flatMap(badBodies ->
+                        List.copyOf(badBodies.stream().toList()).stream().map(badBodies::whole));
     }
 
     private ResultActions send(String path, String body) throws Exception {

@@ -61,7 +61,7 @@ class NeedlesDrawnTest {
 
         assertThat(whole.viewBoxWithMarks()).isEqualTo("-0.5 -2.6 47 " + format(whole.heightMm() + 3.4));
         assertThat(whole.marksEndMm()).isLessThan(whole.frontYMm());
-        assertThat(starts(whole.eyes())).as("both as far along").hasSize(2).allMatch(it -> it > whole.eyeTopMm());
+        assertThat(starts(whole.eyes())).as("both as far along").hasSize(2).allMatch(value -> value > whole.eyeTopMm());
         assertThat(whole.tipMm()).isGreaterThan(whole.eyeTopMm());
     }
 
@@ -75,7 +75,7 @@ class NeedlesDrawnTest {
     private static List<Double> starts(String path) {
         return Stream.of(path.split("M"))
                 .skip(1)
-                .map(it -> Double.valueOf(it.substring(0, it.indexOf(' '))))
+                .map(text -> Double.valueOf(text.substring(0, text.indexOf(' '))))
                 .toList();
     }
 

@@ -121,7 +121,7 @@ class FormBindingTest {
         assertThat(answer).isEmpty();
         assertThat(messages(bound)).containsExactly(entry("length", "Too long."));
         assertThat(bound.getGlobalErrors())
-                .extracting(it -> String.valueOf(it.getDefaultMessage()))
+                .extracting(objectError -> String.valueOf(objectError.getDefaultMessage()))
                 .containsExactly("Too thick.", "Not like this.");
     }
 
@@ -157,7 +157,8 @@ class FormBindingTest {
 
     private static Map<String, String> messages(BindingResult bound) {
         return bound.getFieldErrors().stream()
-                .collect(Collectors.toMap(FieldError::getField, it -> String.valueOf(it.getDefaultMessage())));
+                .collect(Collectors.toMap(
+                        FieldError::getField, fieldError -> String.valueOf(fieldError.getDefaultMessage())));
     }
 
     private static BindingResult bound(Map<String, String> typed) {

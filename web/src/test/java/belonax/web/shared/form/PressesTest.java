@@ -70,7 +70,9 @@ class PressesTest {
 
     /** The log shows so many of the newest, so that all of them are no count. */
     private long told(String words) {
-        return log.last().stream().filter(it -> it.words().contains(words)).count();
+        return log.last().stream()
+                .filter(action -> action.words().contains(words))
+                .count();
     }
 
     @Test

@@ -19,10 +19,10 @@ class LanConnectorTest {
 
     @Test
     void the_home_network_gets_one_address_more_at_which_all_is_made_small() {
-        assertThat(server(true).getAdditionalTomcatConnectors()).singleElement().satisfies(it -> {
-            assertThat(it.getPort()).isEqualTo(8455);
-            assertThat(it.getProperty("compression")).isEqualTo("on");
-            assertThat(compressible(it)).contains("text/css", "application/json");
+        assertThat(server(true).getAdditionalTomcatConnectors()).singleElement().satisfies(connector -> {
+            assertThat(connector.getPort()).isEqualTo(8455);
+            assertThat(connector.getProperty("compression")).isEqualTo("on");
+            assertThat(compressible(connector)).contains("text/css", "application/json");
         });
     }
 

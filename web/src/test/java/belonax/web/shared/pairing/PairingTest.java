@@ -74,7 +74,7 @@ class PairingTest {
         clock.forward(Duration.ofDays(60));
         assertThat(pairing.knows(used)).isTrue();
         assertThat(pairing.devices())
-                .filteredOn(it -> it.name().equals("used tablet"))
+                .filteredOn(device -> device.name().equals("used tablet"))
                 .extracting(Pairing.Device::seenAt)
                 .containsExactly(clock.instant());
 
@@ -82,14 +82,14 @@ class PairingTest {
 
         assertThat(pairing.knows(used)).isTrue();
         assertThat(pairing.knows(unused)).isFalse();
-        assertThat(pairing.devices()).noneMatch(it -> it.name().equals("tablet in a drawer"));
+        assertThat(pairing.devices()).noneMatch(device -> device.name().equals("tablet in a drawer"));
     }
 
     @Test
     void only_a_device_that_the_owner_allows_may_do_what_concerns_the_whole_room() {
         String token = pairing.pair(pairing.newCode(), "studio tablet");
         UUID id = pairing.devices().stream()
-                .filter(it -> it.name().equals("studio tablet"))
+                .filter(device -> device.name().equals("studio tablet"))
                 .findFirst()
                 .orElseThrow()
                 .id();
@@ -123,7 +123,7 @@ class PairingTest {
         }
 
         assertThatThrownBy(() -> pairing.pair(code, "late")).hasMessageContaining("Make a new one");
-        assertThat(pairing.devices()).noneMatch(it -> it.name().equals("late"));
+        assertThat(pairing.devices()).noneMatch(device -> device.name().equals("late"));
     }
 
     @Test

@@ -34,8 +34,8 @@ class NotMoreThanItCarriesTest {
         assertThat(asked(filter).getStatus()).isEqualTo(503);
         assertThat(asked(filter).getContentAsString()).contains("Nothing was recorded; ask again in a moment.");
         done.countDown();
-        for (Future<?> it : slow) {
-            it.get();
+        for (Future<?> future : slow) {
+            future.get();
         }
         assertThat(asked(filter).getStatus()).isEqualTo(200);
         hands.shutdown();

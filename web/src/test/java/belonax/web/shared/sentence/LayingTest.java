@@ -87,7 +87,7 @@ class LayingTest {
         typed.add("stitching", random.nextInt(4) == 0 ? String.valueOf(1 + random.nextInt(4)) : "");
         thread(random, typed);
         List<Purpose> purposes = List.of(Purpose.values()).stream()
-                .filter(it -> it.isSewnOn(MachineKind.MECHANICAL))
+                .filter(purpose -> purpose.isSewnOn(MachineKind.MECHANICAL))
                 .toList();
         typed.add("purpose", pick(random, purposes).name());
         typed.add("width", random.nextInt(3) == 0 ? units.mmNumber(1 + random.nextInt(4)) : "");
@@ -114,7 +114,7 @@ class LayingTest {
 
     private void thread(SplittableRandom random, MultiValueMap<String, String> typed) {
         List<Kept<Spool>> spools = drawer.all(Spool.class).stream()
-                .filter(it -> it.card().isSound())
+                .filter(kept -> kept.card().isSound())
                 .toList();
         if (random.nextBoolean()) {
             typed.add("spool", pick(random, spools).id().toString());

@@ -122,7 +122,8 @@ class SentencePagesTest {
 
         assertThat(cookie).startsWith("belonax-machine=badger;");
         assertThat(drawer.all(BalanceRun.class))
-                .anyMatch(it -> it.card().isOpen() && it.card().machineId().equals("badger"));
+                .anyMatch(
+                        kept -> kept.card().isOpen() && kept.card().machineId().equals("badger"));
         assertThat(table("heron").setup().cloth()).isEqualTo("velvet");
     }
 
@@ -145,7 +146,7 @@ class SentencePagesTest {
     @Test
     void the_bobbin_is_wound_from_another_spool_and_balance_knows_it() throws Exception {
         UUID grey = drawer.all(Spool.class).stream()
-                .filter(it -> it.card().colour().equals("moon grey"))
+                .filter(kept -> kept.card().colour().equals("moon grey"))
                 .findFirst()
                 .orElseThrow()
                 .id();
