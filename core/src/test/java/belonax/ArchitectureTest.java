@@ -27,7 +27,7 @@ class ArchitectureTest {
             .layer("words")
             .definedBy("belonax")
             .layer("table")
-            .definedBy("belonax.table")
+            .definedBy("belonax.rules")
             .layer("needle")
             .definedBy("belonax.needle")
             .layer("thread")

@@ -19,7 +19,7 @@ import java.util.SplittableRandom;
  */
 public final class SlipsStudy {
     private static final int SEWISTS = 2000;
-    private static final int MOST_STRIPS = 12;
+    private static final int MAX_STRIPS = 12;
     private static final int[] ANSWERS = {0, 20, 60, 200};
 
     private SlipsStudy() {}
@@ -112,7 +112,7 @@ public final class SlipsStudy {
         while (true) {
             Advice advice =
                     DialAdvisor.opinion(room.setup(), List.of(), strips, reader).advice();
-            if (advice.action() != Advice.Action.SEW_STRIP || strips.size() >= MOST_STRIPS) {
+            if (advice.action() != Advice.Action.SEW_STRIP || strips.size() >= MAX_STRIPS) {
                 boolean kept = advice.action() == Advice.Action.KEEP;
                 return new Outcome(
                         strips.size(),

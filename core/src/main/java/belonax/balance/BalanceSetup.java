@@ -23,8 +23,8 @@ public record BalanceSetup(
         SewingThread top,
         Optional<SewingThread> bobbinThread) {
 
-    private static final double MOST_STACK_MM = 60;
-    private static final double MOST_WIDTH_MM = 12;
+    private static final double MAX_STACK_MM = 60;
+    private static final double MAX_WIDTH_MM = 12;
     private static final double ORDINARY_FROM_TEX = 16;
     private static final double ORDINARY_TO_TEX = 40;
 
@@ -34,12 +34,12 @@ public record BalanceSetup(
 
     static void checkStack(String field, double stackMm, double stitchWidthMm) {
         BadInput.unless(
-                stackMm > 0 && stackMm <= MOST_STACK_MM,
+                stackMm > 0 && stackMm <= MAX_STACK_MM,
                 field,
                 () ->
                         "What lies under the foot is more than 0 and at most 60 mm thick. Two layers of shirting are about 0.5 mm.");
         BadInput.unless(
-                stitchWidthMm >= 0 && stitchWidthMm <= MOST_WIDTH_MM,
+                stitchWidthMm >= 0 && stitchWidthMm <= MAX_WIDTH_MM,
                 field.equals("stackMm") ? "stitchWidthMm" : field,
                 () -> "A stitch is 0 mm wide when it is straight, and at most 12 mm.");
     }

@@ -17,10 +17,10 @@ public final class DialAdvisor {
     /** From here on a setting is kept: in the study (docs/studies.md) 95 % of what it keeps is truly balanced. */
     static final double KEEP_CONFIDENCE = 0.9;
     /** More strips than this say that it is not the dial. */
-    static final int MOST_STRIPS = 12;
+    static final int MAX_STRIPS = 12;
 
-    private static final int MOST_READ = 40;
-    private static final int MOST_PAST = 200;
+    private static final int MAX_READ = 40;
+    private static final int MAX_PAST = 200;
     private static final int NESTS_FOR_A_TECHNICIAN = 3;
     private static final int ERRATIC_TO_RETHREAD = 2;
     private static final int ERRATIC_FOR_A_TECHNICIAN = 4;
@@ -62,8 +62,8 @@ public final class DialAdvisor {
 
     /** Does the same as {@link #advise} for somebody who reads strips in an own way, and returns what is believed too. */
     public static Opinion opinion(BalanceSetup setup, List<PastBalance> past, List<Strip> strips, Reader reader) {
-        BadInput.unless(strips.size() <= MOST_READ, "strips", () -> "Name at most 40 strips.");
-        BadInput.unless(past.size() <= MOST_PAST, "past", () -> "Name at most 200 past balances.");
+        BadInput.unless(strips.size() <= MAX_READ, "strips", () -> "Name at most 40 strips.");
+        BadInput.unless(past.size() <= MAX_PAST, "past", () -> "Name at most 200 past balances.");
         Case asked = new Case(setup, past, strips, reader);
         return new Opinion(asked.advice(), asked.posterior);
     }
@@ -259,7 +259,7 @@ public final class DialAdvisor {
         }
 
         private Optional<Advice> tooMany() {
-            return strips.size() >= MOST_STRIPS
+            return strips.size() >= MAX_STRIPS
                     ? Optional.of(elsewhere(Action.TECHNICIAN, words.tooMany()))
                     : Optional.empty();
         }

@@ -1,7 +1,7 @@
 package belonax.cloth;
 
 import belonax.BadInput;
-import belonax.table.Table;
+import belonax.rules.RuleTable;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,7 +56,7 @@ public final class ClothCatalogue {
         OTHER_WORDS.put("suit", "gabardine");
     }
 
-    private static final Table TABLE = new Table(
+    private static final RuleTable TABLE = new RuleTable(
             "cloths.txt",
             "id | name | structure | g/m² | mm | stretch % | density | traits | part | make | note | other words");
 
@@ -141,7 +141,7 @@ public final class ClothCatalogue {
                 : parts.stream().filter(part -> !lower.contains(part)).count();
     }
 
-    private Cloth addRow(Table.Row row) {
+    private Cloth addRow(RuleTable.Row row) {
         Cloth cloth = Cloth.described(row.word(2, Structure.class), row.number(3))
                 .named(row.text(0), row.text(1))
                 .thicknessMm(row.optional(4))

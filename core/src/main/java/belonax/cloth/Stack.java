@@ -14,10 +14,10 @@ import java.util.stream.Collectors;
  */
 public final class Stack {
     /** Most layers' worth of stitching that can lie in the cloth already. */
-    public static final int MOST_STITCHING = 8;
+    public static final int MAX_STITCHING = 8;
 
-    private static final int MOST_CLOTHS = 12;
-    private static final int MOST_LAYERS = 32;
+    private static final int MAX_CLOTHS = 12;
+    private static final int MAX_LAYERS = 32;
     private static final int USUAL_LAYERS = 2;
 
     private final List<Layers> all;
@@ -69,14 +69,14 @@ public final class Stack {
      */
     public static Stack of(List<Layers> all) {
         BadInput.unless(
-                !all.isEmpty() && all.size() <= MOST_CLOTHS,
+                !all.isEmpty() && all.size() <= MAX_CLOTHS,
                 "stack",
-                () -> "A stack has 1 to " + MOST_CLOTHS + " cloths. Name the cloth that the needle meets first.");
+                () -> "A stack has 1 to " + MAX_CLOTHS + " cloths. Name the cloth that the needle meets first.");
         int layers = all.stream().mapToInt(Layers::count).sum();
         BadInput.unless(
-                layers <= MOST_LAYERS,
+                layers <= MAX_LAYERS,
                 "stack",
-                () -> layers + " layers are more than any foot lifts over. Name at most " + MOST_LAYERS + " in all.");
+                () -> layers + " layers are more than any foot lifts over. Name at most " + MAX_LAYERS + " in all.");
         return new Stack(all, 0);
     }
 
@@ -95,9 +95,9 @@ public final class Stack {
      */
     public Stack withStitching(int layersWorth) {
         BadInput.unless(
-                layersWorth >= 0 && layersWorth <= MOST_STITCHING,
+                layersWorth >= 0 && layersWorth <= MAX_STITCHING,
                 "stitchingAlready",
-                () -> "Stitching that is in the cloth already counts as 0 to " + MOST_STITCHING
+                () -> "Stitching that is in the cloth already counts as 0 to " + MAX_STITCHING
                         + " more layers: a satin column about 2, dense embroidery about 4.");
         return new Stack(all, layersWorth);
     }

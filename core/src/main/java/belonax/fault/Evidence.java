@@ -40,7 +40,7 @@ final class Evidence {
     private static final double DELICATE = 0.7;
 
     private static final double OFF_DIAL = 1.1;
-    private static final double MOST_OFF_DIAL = 3.5;
+    private static final double MAX_OFF_DIAL = 3.5;
     private static final double INSIDE_BAND = -1.5;
     /** A dial that stands too high cannot make the top thread slack, nor one too low pull it tight. */
     private static final double OFF_THE_OTHER_WAY = -3.5;
@@ -59,10 +59,10 @@ final class Evidence {
     private static final double STRONG_MOTOR = -2;
     private static final double UNBOUNDED = Double.MAX_VALUE;
     private static final double BROKEN = 0.5;
-    private static final double MOST_OF_BROKEN = 1.5;
+    private static final double MAX_OF_BROKEN = 1.5;
     private static final double PIECES_MISSING = 2.5;
     private static final double REASON = 0.9;
-    private static final double MOST_OF_REASONS = 2.5;
+    private static final double MAX_OF_REASONS = 2.5;
     /** As many made-up cures as the table's word is worth. */
     private static final double TABLE_COUNTS_AS = 8;
 
@@ -142,7 +142,7 @@ final class Evidence {
             case NEEDLE_STRUCK -> trouble.needleStruck() ? STRUCK : 0;
             case THREAD_YEARS -> beyond(trouble.threadAgeYears(), THREAD_YEARS, 3, UNBOUNDED);
             case NEEDLES_BROKEN ->
-                Math.min(MOST_OF_BROKEN, BROKEN * trouble.broken().count());
+                Math.min(MAX_OF_BROKEN, BROKEN * trouble.broken().count());
             case PIECES_MISSING -> trouble.broken().piecesMissing() ? PIECES_MISSING : 0;
             case HOURS_SINCE_CLEANING ->
                 machine.hoursSinceCleaning().isEmpty() && machine.neverServiced()
@@ -179,7 +179,7 @@ final class Evidence {
         }
         boolean explains = trouble.shows(numbers > 0 ? OF_A_TIGHT_TOP : OF_A_SLACK_TOP);
         boolean contradicts = trouble.shows(numbers > 0 ? OF_A_SLACK_TOP : OF_A_TIGHT_TOP);
-        return contradicts && !explains ? OFF_THE_OTHER_WAY : Math.min(MOST_OFF_DIAL, 1 + OFF_DIAL * Math.abs(numbers));
+        return contradicts && !explains ? OFF_THE_OTHER_WAY : Math.min(MAX_OFF_DIAL, 1 + OFF_DIAL * Math.abs(numbers));
     }
 
     /** A pull that was found too hard or too light is blamed only for what it can show. */
@@ -203,7 +203,7 @@ final class Evidence {
                 sum += reason.weight() * REASON;
             }
         }
-        return Math.min(MOST_OF_REASONS, sum);
+        return Math.min(MAX_OF_REASONS, sum);
     }
 
     /** What cured this machine before: its share against the table's. */

@@ -34,7 +34,7 @@ public final class FaultFinder {
     /** After so many checks what is hardly likely is no longer hers to look for, and after so many nothing is. */
     private static final int SENSIBLE = 10;
 
-    private static final int MOST_SENSIBLE = 14;
+    private static final int MAX_SENSIBLE = 14;
     private static final double HARDLY = 0.15;
     /** A check that found nothing is worth a second look while it is at least so likely to have missed. */
     private static final double WORTH_A_SECOND_LOOK = 0.06;
@@ -244,7 +244,7 @@ public final class FaultFinder {
                 .orElse(0);
         int made = (int) trouble.ruledOut().stream().distinct().count()
                 + trouble.cured().size();
-        boolean enough = made >= MOST_SENSIBLE || made >= SENSIBLE && best < HARDLY;
+        boolean enough = made >= MAX_SENSIBLE || made >= SENSIBLE && best < HARDLY;
         boolean likelierHers = best >= WORTH_CHECKING && home >= technician;
         if (likelierHers && !enough) {
             return Optional.empty();

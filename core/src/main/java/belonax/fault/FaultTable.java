@@ -3,7 +3,7 @@ package belonax.fault;
 import belonax.fault.Check.Needs;
 import belonax.fault.Check.Who;
 import belonax.hazard.Part;
-import belonax.table.Table;
+import belonax.rules.RuleTable;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -15,10 +15,10 @@ import java.util.function.Function;
 
 /** The causes and checks of the field, read from their tables once; a bad row stops the start with its line. */
 public final class FaultTable {
-    private static final Table CAUSES = new Table(
+    private static final RuleTable CAUSES = new RuleTable(
             "causes.txt",
             "id | what it is | per cent of all troubles | check | blames | grows with | symptom chance, ... | when log-odds, ... | glance chance, ...");
-    private static final Table CHECKS = new Table(
+    private static final RuleTable CHECKS = new RuleTable(
             "checks.txt",
             "id | title | minutes | LOOK or CHANGE | who | needs | on record | tools | steps | found when | cautions");
 
@@ -74,7 +74,7 @@ public final class FaultTable {
         return all;
     }
 
-    private static Cause cause(Table.Row row, Map<CheckId, Check> checks) {
+    private static Cause cause(RuleTable.Row row, Map<CheckId, Check> checks) {
         return new Cause(
                 row.word(0, CauseId.class),
                 row.text(1),
@@ -87,7 +87,7 @@ public final class FaultTable {
                 row.numbers(8, Glance.class));
     }
 
-    private static Check check(Table.Row row) {
+    private static Check check(RuleTable.Row row) {
         return new Check(
                 row.word(0, CheckId.class),
                 row.text(1),

@@ -16,7 +16,7 @@ import java.util.random.RandomGenerator;
  * table's own, and the symptoms that come of them. Checks find what is there, and miss it now and then.
  */
 public final class SimulatedTrouble {
-    private static final int MOST_CAUSES = 3;
+    private static final int MAX_CAUSES = 3;
 
     private final List<Cause> causes;
     private final Set<Cause> there;
@@ -75,7 +75,7 @@ public final class SimulatedTrouble {
                         }
                     });
                 }
-                if (!shownBy.isEmpty() && there.size() <= MOST_CAUSES) {
+                if (!shownBy.isEmpty() && there.size() <= MAX_CAUSES) {
                     return new SimulatedTrouble(causes, there, shownBy);
                 }
             }

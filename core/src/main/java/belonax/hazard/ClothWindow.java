@@ -26,7 +26,7 @@ import java.util.function.ToDoubleFunction;
  */
 public record ClothWindow(double rawNm, double step, SizeWindow sizes, double goodFrom, double goodTo) {
     private static final int LAST_STEP = NeedleSize.NM_120.step();
-    private static final double MOST_MOVED = 0.8;
+    private static final double MAX_MOVED = 0.8;
     private static final double HARDLY_GIVES_PERCENT = 15;
     private static final double BLIND_HEM_STEP = NeedleSize.NM_70.step();
     private static final double HEAVY_BLIND_HEM_STEP = NeedleSize.NM_75.step() + 0.6;
@@ -105,7 +105,7 @@ public record ClothWindow(double rawNm, double step, SizeWindow sizes, double go
             double heavy = Fade.in(stack.heaviest().weightGsm(), 240);
             return BLIND_HEM_STEP + heavy * (HEAVY_BLIND_HEM_STEP - BLIND_HEM_STEP);
         }
-        double finer = Math.min(MOST_MOVED, byShare(stack, ClothWindow::finerBySteps));
+        double finer = Math.min(MAX_MOVED, byShare(stack, ClothWindow::finerBySteps));
         double wanted = NeedleSize.stepOf(rawNm) - finer;
         double parted = byShare(stack, cloth -> isPartedKnit(cloth) ? 1 : 0);
         double beyond = Math.max(0, wanted - KNITS_GROW_TO);

@@ -42,10 +42,10 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
     }
 
     /** In hide and film close holes tear like a stamp. */
-    static final double LEAST_IN_HIDE_MM = 3.5;
+    static final double MIN_IN_HIDE_MM = 3.5;
 
-    private static final double LEAST_WHERE_HOLES_STAY_MM = 3;
-    private static final double LEAST_IN_COATING_MM = 2.5;
+    private static final double MIN_WHERE_HOLES_STAY_MM = 3;
+    private static final double MIN_IN_COATING_MM = 2.5;
     private static final double ON_PAPER_MM = 1.5;
 
     static StitchAdvice of(Job job, Needle needle, boolean twin) {
@@ -70,7 +70,7 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
         if (job.hasPaper()) {
             return ON_PAPER_MM;
         }
-        return longEnough(job, job.isHide() || job.isFilm() ? LEAST_IN_HIDE_MM : byWeight(job));
+        return longEnough(job, job.isHide() || job.isFilm() ? MIN_IN_HIDE_MM : byWeight(job));
     }
 
     /** Returns a length, or the least that hide, film and cloth that keeps its holes allow. */
@@ -79,8 +79,8 @@ public record StitchAdvice(Kind kind, double lengthMm, double widthMm, String no
             return lengthMm;
         }
         double perforated = job.isHide() || job.isFilm()
-                ? LEAST_IN_HIDE_MM
-                : job.keepsHoles() ? LEAST_WHERE_HOLES_STAY_MM : job.isCoated() ? LEAST_IN_COATING_MM : 0;
+                ? MIN_IN_HIDE_MM
+                : job.keepsHoles() ? MIN_WHERE_HOLES_STAY_MM : job.isCoated() ? MIN_IN_COATING_MM : 0;
         return Math.max(Math.max(perforated, forThread(job)), lengthMm);
     }
 

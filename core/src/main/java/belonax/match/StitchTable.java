@@ -22,7 +22,7 @@ final class StitchTable {
     static final double WIDEST_PATTERN_MM = 5;
 
     private static final double GIVES_MUCH_PERCENT = 60;
-    private static final double BOX_MM = StitchAdvice.LEAST_IN_HIDE_MM;
+    private static final double BOX_MM = StitchAdvice.MIN_IN_HIDE_MM;
 
     private StitchTable() {}
 

@@ -14,8 +14,8 @@ import java.util.Optional;
  * where none is enough, those that take most harm away one after another. Source: docs/craft.md, "Ways out".
  */
 final class WayFinder {
-    private static final int MOST_ALONE = 3;
-    private static final int MOST_TOGETHER = 4;
+    private static final int MAX_ALONE = 3;
+    private static final int MAX_TOGETHER = 4;
     private static final String NOTHING_HELPS =
             "No change known here makes this good: sew it by hand, or with other cloth, thread or machine.";
 
@@ -51,7 +51,7 @@ final class WayFinder {
         List<Tried> tried = each(request);
         List<String> alone = tried.stream()
                 .filter(Tried::isEnough)
-                .limit(MOST_ALONE)
+                .limit(MAX_ALONE)
                 .map(Tried::words)
                 .toList();
         return alone.isEmpty() ? together(tried) : new WaysOut(false, alone);
@@ -60,7 +60,7 @@ final class WayFinder {
     private WaysOut together(List<Tried> first) {
         List<String> steps = new ArrayList<>();
         List<Tried> tried = first;
-        while (steps.size() < MOST_TOGETHER && !tried.isEmpty()) {
+        while (steps.size() < MAX_TOGETHER && !tried.isEmpty()) {
             Tried step =
                     Collections.min(tried, Comparator.comparing(Tried::verdict).thenComparing(Tried::harm));
             if (step.isEnough()) {

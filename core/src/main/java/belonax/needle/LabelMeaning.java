@@ -19,7 +19,7 @@ final class LabelMeaning {
 
     private static final NeedleRange RANGE = NeedleRange.standard();
     /** Longer ones are words: a maker's name, not letters of the trade. */
-    private static final int MOST_LETTERS = 4;
+    private static final int MAX_LETTERS = 4;
 
     private @Nullable NeedleSystem system;
     private @Nullable NeedleType point;
@@ -88,7 +88,7 @@ final class LabelMeaning {
     /** Keeps letters behind the system that nobody can read: what they mean, a point among it, is then unknown. */
     void unreadLetters(String letters) {
         boolean behindTheSystem = (system != null || scarf) && sizes.isEmpty();
-        if (behindTheSystem && letters.length() <= MOST_LETTERS) {
+        if (behindTheSystem && letters.length() <= MAX_LETTERS) {
             unreadLetters.add(letters);
         }
     }

@@ -16,7 +16,7 @@ final class GoodOrders {
     private static final int BEAM = 20;
     private static final int LONGEST_MOVED = 6;
     /** So many steps are tried in another place before it is left as it is. */
-    private static final int MOST_LOOKS = 700_000;
+    private static final int MAX_LOOKS = 700_000;
 
     private final OrderProblem problem;
     private final LeastChanges bound;
@@ -97,7 +97,7 @@ final class GoodOrders {
     private OrderState mended(OrderState from) {
         OrderState best = from;
         OrderState better = better(best);
-        while (better != null && looks < MOST_LOOKS) {
+        while (better != null && looks < MAX_LOOKS) {
             best = better;
             better = better(best);
         }
@@ -113,7 +113,7 @@ final class GoodOrders {
                     OrderState moved = to == from
                             ? null
                             : cheaper(along.get(Math.min(from, to)), moved(order, from, length, to), than.cost);
-                    if (moved != null || looks >= MOST_LOOKS) {
+                    if (moved != null || looks >= MAX_LOOKS) {
                         return moved;
                     }
                 }

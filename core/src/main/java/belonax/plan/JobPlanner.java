@@ -17,7 +17,7 @@ import java.util.stream.IntStream;
  * what each takes. Source: docs/craft.md, "Planning a job".
  */
 public final class JobPlanner {
-    public static final int MOST_STEPS = 60;
+    public static final int MAX_STEPS = 60;
 
     private final NeedleMatcher matcher;
 
@@ -35,9 +35,9 @@ public final class JobPlanner {
     public JobPlan plan(List<Step> steps, List<Station> stations, Supplies supplies) {
         BadInput.unless(!steps.isEmpty(), "steps", () -> "A job has at least one step.");
         BadInput.unless(
-                steps.size() <= MOST_STEPS,
+                steps.size() <= MAX_STEPS,
                 "steps",
-                () -> "A job has at most " + MOST_STEPS + " steps. Plan it in two parts.");
+                () -> "A job has at most " + MAX_STEPS + " steps. Plan it in two parts.");
         long[] before = StepDependencies.of(steps);
         int[] at = stations(steps, stations);
         List<Serving> servings = new ArrayList<>();

@@ -15,16 +15,16 @@ import java.util.PriorityQueue;
  */
 final class OrderSearch {
     /** So many states are looked at before the proof is given up. */
-    private static final int MOST_STATES = 80_000;
+    private static final int MAX_STATES = 80_000;
 
     /** Where so many steps are left open the proof mostly fails, and the time is better spent on mending. */
     private static final int LARGE = 30;
 
-    private static final int MOST_STATES_OF_LARGE = 8_000;
+    private static final int MAX_STATES_OF_LARGE = 8_000;
 
     private record Open(OrderState state, long least, int number) {}
 
-    private static final Comparator<Open> MOST_PROMISING_FIRST = Comparator.comparingLong(Open::least)
+    private static final Comparator<Open> MAX_PROMISING_FIRST = Comparator.comparingLong(Open::least)
             .thenComparing(open -> -Long.bitCount(open.state().done))
             .thenComparingInt(Open::number);
 
@@ -51,10 +51,10 @@ final class OrderSearch {
 
     Found best() {
         Map<OrderState.Key, List<OrderState>> seen = new HashMap<>();
-        PriorityQueue<Open> open = new PriorityQueue<>(MOST_PROMISING_FIRST);
+        PriorityQueue<Open> open = new PriorityQueue<>(MAX_PROMISING_FIRST);
         OrderState start = OrderState.start(problem);
         open.add(new Open(start, bound.after(start), 0));
-        int most = problem.size() < LARGE ? MOST_STATES : MOST_STATES_OF_LARGE;
+        int most = problem.size() < LARGE ? MAX_STATES : MAX_STATES_OF_LARGE;
         int number = 0;
         while (!open.isEmpty() && number < most) {
             OrderState state = open.remove().state();

@@ -191,7 +191,7 @@ final class OrderState {
 
         @Override
         public boolean equals(@Nullable Object other) {
-            return other instanceof Key key && Arrays.equals(words, it.words);
+            return other instanceof Key key && Arrays.equals(words, key.words);
         }
 
         @Override

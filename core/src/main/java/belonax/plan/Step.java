@@ -32,17 +32,17 @@ public record Step(
         String station,
         OptionalDouble dial,
         OptionalDouble metresAnHour) {
-    public static final double MOST_METRES = 10_000;
-    public static final int MOST_PASSES = 100;
+    public static final double MAX_METRES = 10_000;
+    public static final int MAX_PASSES = 100;
 
     public Step {
         after = Set.copyOf(after);
         BadInput.unless(!id.isBlank(), "id", () -> "A step has an id, such as “hem”.");
         BadInput.unless(
-                seamMetres > 0 && seamMetres <= MOST_METRES,
+                seamMetres > 0 && seamMetres <= MAX_METRES,
                 "seamMetres",
                 () -> "Type how long the seam is, above 0 and at most 10 000 m.");
-        BadInput.unless(passes >= 1 && passes <= MOST_PASSES, "passes", () -> "A seam is sewn over 1 to 100 times.");
+        BadInput.unless(passes >= 1 && passes <= MAX_PASSES, "passes", () -> "A seam is sewn over 1 to 100 times.");
     }
 
     /** Returns a step of which only the machine's speed tells how long it takes. */

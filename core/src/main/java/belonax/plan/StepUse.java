@@ -25,7 +25,7 @@ public record StepUse(
     private static final double TAIL_M = 0.15;
 
     private static final int LOOPERS = 2;
-    private static final double MOST_MINUTES = 1_000_000;
+    private static final double MAX_MINUTES = 1_000_000;
 
     /** Works out a step on its machine. */
     static StepUse of(Step step, Station station) {
@@ -36,7 +36,7 @@ public record StepUse(
                 ? step.seamMetres() * step.passes() / step.metresAnHour().getAsDouble() * 60
                 : stitches / station.stitchesPerMinute();
         BadInput.unless(
-                minutes <= MOST_MINUTES,
+                minutes <= MAX_MINUTES,
                 "seamMetres",
                 () -> "That takes longer than anybody sews. Check metres, passes and stitch length.");
         ThreadUse use = ThreadUse.of(stitch, job.stack().heightMm());

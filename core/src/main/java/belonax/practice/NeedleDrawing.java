@@ -13,8 +13,8 @@ import java.util.List;
  */
 public record NeedleDrawing(Needle needle, NeedleState state, double amount) {
     private static final double BENDS_FROM_MM = 20;
-    private static final double MOST_BENT_MM = 0.9;
-    private static final double MOST_WORN_MM = 0.5;
+    private static final double MAX_BENT_MM = 0.9;
+    private static final double MAX_WORN_MM = 0.5;
     private static final double FINE_MM = 0.04;
     private static final double HOOK_MM = 0.45;
     private static final double HOOK_TURNS_MM = 0.3;
@@ -35,7 +35,7 @@ public record NeedleDrawing(Needle needle, NeedleState state, double amount) {
             return 0;
         }
         double along = (yMm - BENDS_FROM_MM) / (tipMm() - BENDS_FROM_MM);
-        return amount * MOST_BENT_MM * along * along;
+        return amount * MAX_BENT_MM * along * along;
     }
 
     /** Returns where the tip ends, or ended, in millimetres from the butt. */
@@ -52,7 +52,7 @@ public record NeedleDrawing(Needle needle, NeedleState state, double amount) {
                         .map(place -> new Place(place.xMm() + asideMm(place.yMm()), place.yMm()))
                         .toList();
             case BLUNT -> {
-                double flat = tipMm() - (0.15 + 0.85 * amount) * MOST_WORN_MM;
+                double flat = tipMm() - (0.15 + 0.85 * amount) * MAX_WORN_MM;
                 yield outline.stream()
                         .map(place -> new Place(place.xMm(), Math.min(flat, place.yMm())))
                         .toList();

@@ -7,13 +7,13 @@ package belonax.practice;
  *
  * @param inARow good answers in a row, at least 0
  * @param days until it comes back, at least 0
- * @param ease at least {@value #LEAST_EASE}
+ * @param ease at least {@value #MIN_EASE}
  */
 public record Repetition(int inARow, int days, double ease) {
     /** Nothing was answered yet. */
     public static final Repetition NEW = new Repetition(0, 0, 2.5);
 
-    private static final double LEAST_EASE = 1.3;
+    private static final double MIN_EASE = 1.3;
     private static final int GOOD = 3;
     private static final int BEST = 5;
     private static final int FIRST_DAYS = 1;
@@ -29,7 +29,7 @@ public record Repetition(int inARow, int days, double ease) {
             return new Repetition(0, FIRST_DAYS, ease); // It begins anew; its ease stays.
         }
         int missing = BEST - grade;
-        double eased = Math.max(LEAST_EASE, ease + 0.1 - missing * (0.08 + missing * 0.02));
+        double eased = Math.max(MIN_EASE, ease + 0.1 - missing * (0.08 + missing * 0.02));
         int next = switch (inARow) {
             case 0 -> FIRST_DAYS;
             case 1 -> SECOND_DAYS;

@@ -5,7 +5,7 @@ final class BeatFinder {
     /** A beat is looked for in four seconds, and then closer by. */
     static final int WINDOW = 4 * Loudness.PER_SECOND;
 
-    private static final int LEAST_WINDOW = 256;
+    private static final int MIN_WINDOW = 256;
     private static final int PERIODS_CLOSE_BY = 5;
     private static final int SHORTEST = Loudness.PER_SECOND / 20;
     private static final int LONGEST = Loudness.PER_SECOND;
@@ -13,7 +13,7 @@ final class BeatFinder {
     /** The slower of two beats is taken only if it is more alike by a fifth. */
     private static final double SLOWER_IF = 1.2;
 
-    private static final int MOST_WITHIN = 8;
+    private static final int MAX_WITHIN = 8;
     private static final int SOON = 260;
     private static final int LATE = 520;
 
@@ -37,7 +37,7 @@ final class BeatFinder {
 
     /** Finds the beat around a moment that goes on from one that is known. */
     Beat follow(long centre, double from) {
-        int many = (int) Math.min(WINDOW, Math.max(LEAST_WINDOW, PERIODS_CLOSE_BY * from));
+        int many = (int) Math.min(WINDOW, Math.max(MIN_WINDOW, PERIODS_CLOSE_BY * from));
         look(near, centre, many);
         int best = near.best((int) Math.max(SHORTEST - 1, 0.75 * from), (int) Math.min(LONGEST, 1.33 * from + 1));
         double strength = near.height(best);
@@ -76,7 +76,7 @@ final class BeatFinder {
 
     private int period() {
         int slow = bestAround(SHORTEST, LONGEST);
-        for (int parts = MOST_WITHIN; parts > 1; parts--) {
+        for (int parts = MAX_WITHIN; parts > 1; parts--) {
             int lag = slow / parts;
             if (lag >= SHORTEST) {
                 int stray = Math.max(1, (int) (0.06 * lag));

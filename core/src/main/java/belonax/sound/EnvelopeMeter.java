@@ -13,8 +13,8 @@ public final class EnvelopeMeter {
     /** Twelve decibels an octave, as the filters of browsers have. */
     private static final int ORDER = 2;
 
-    private static final int LEAST_RATE = 16_000;
-    private static final int MOST_RATE = 192_000;
+    private static final int MIN_RATE = 16_000;
+    private static final int MAX_RATE = 192_000;
 
     private final int sampleRate;
     private final Butterworth notTooLow = new Butterworth();
@@ -34,7 +34,7 @@ public final class EnvelopeMeter {
      */
     public EnvelopeMeter(int sampleRate, Consumer<Loudness> steps) {
         BadInput.unless(
-                sampleRate >= LEAST_RATE && sampleRate <= MOST_RATE,
+                sampleRate >= MIN_RATE && sampleRate <= MAX_RATE,
                 "file",
                 () -> "That recording has " + sampleRate + " samples a second. Record with 16 000 to 192 000.");
         this.sampleRate = sampleRate;

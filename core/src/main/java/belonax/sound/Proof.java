@@ -13,9 +13,9 @@ final class Proof {
     /** In slices of a tenth of a second. */
     private static final int LEAST = 15;
 
-    private static final int LEAST_SLOW = 30;
-    private static final int LEAST_SLOW_AGAIN = 20;
-    private static final int LEAST_RIGID = 26;
+    private static final int MIN_SLOW = 30;
+    private static final int MIN_SLOW_AGAIN = 20;
+    private static final int MIN_RIGID = 26;
     private static final double ALIKE = 0.55;
     private static final double ALIKE_SLOW = 0.66;
     private static final double ALIKE_SLOW_AGAIN = 0.58;
@@ -59,7 +59,7 @@ final class Proof {
         boolean isBeat = beat.isThere() && isLoud;
         if (isBeat && (slices == 0 || beat.follows(last))) {
             add(beat);
-        } else if (++blanks > StitchEar.MOST_BLANKS) {
+        } else if (++blanks > StitchEar.MAX_BLANKS) {
             drop();
             if (isBeat) {
                 add(beat);
@@ -103,7 +103,7 @@ final class Proof {
     }
 
     private boolean isSureOfFast(double alike, double keepsTime) {
-        boolean isMotor = slices >= LEAST_RIGID && fast * 10 > slices * 9 && keepsTime < RIGID;
+        boolean isMotor = slices >= MIN_RIGID && fast * 10 > slices * 9 && keepsTime < RIGID;
         return alike >= ALIKE && (keepsTime < LOOSE || loosest < VERY_LOOSE || isMotor);
     }
 
@@ -111,7 +111,7 @@ final class Proof {
         boolean isLoose =
                 keepsTime < (again ? LOOSE_SLOW_AGAIN : LOOSE_SLOW) || loosest < VERY_LOOSE_SLOW && alike > VERY_ALIKE;
         return isLoose
-                && slices >= (again ? LEAST_SLOW_AGAIN : LEAST_SLOW)
+                && slices >= (again ? MIN_SLOW_AGAIN : MIN_SLOW)
                 && alike >= (again ? ALIKE_SLOW_AGAIN : ALIKE_SLOW);
     }
 }

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class StitchEar {
     /** So many slices in a row may show no beat. */
-    static final int MOST_BLANKS = 3;
+    static final int MAX_BLANKS = 3;
 
     /** A tenth of a second. */
     private static final int SLICE = 20;
@@ -24,7 +24,7 @@ public final class StitchEar {
     private static final int AGAIN_WITHIN = 60 * Loudness.PER_SECOND;
     private static final int WINDOW_OF_PAUSE = 3 * Loudness.PER_SECOND;
     private static final int LONG_PAUSE = 120 * Loudness.PER_SECOND;
-    private static final int MOST_STRAYS = 15;
+    private static final int MAX_STRAYS = 15;
     private static final int QUARTER_SECOND = 50;
 
     /** A machine that runs is so much louder than the room, as powers. */
@@ -126,7 +126,7 @@ public final class StitchEar {
         } else {
             blank(beat);
         }
-        if (blanks > MOST_BLANKS || strays > MOST_STRAYS) {
+        if (blanks > MAX_BLANKS || strays > MAX_STRAYS) {
             isRunning = false;
             proof.drop();
         }
@@ -150,7 +150,7 @@ public final class StitchEar {
     /** Follows the beat back to where it began. */
     private void countBack(long centre) {
         Beat at = beat;
-        for (long back = centre; back > countedTo && rises.has(back - DELAY) && blanks <= MOST_BLANKS; back -= SLICE) {
+        for (long back = centre; back > countedTo && rises.has(back - DELAY) && blanks <= MAX_BLANKS; back -= SLICE) {
             Beat before = finder.follow(back, at.lag());
             if (isSame(back, before, at)) {
                 at = before;

@@ -249,7 +249,7 @@ class DialAdvisorTest {
             assertThat(advice.likely()).isLessThanOrEqualTo(advice.high());
             assertThat(advice.why()).matches("[A-Z0-9¼½¾].*[.?]");
         }
-        assertThat(strips).hasSizeLessThanOrEqualTo(DialAdvisor.MOST_STRIPS);
+        assertThat(strips).hasSizeLessThanOrEqualTo(DialAdvisor.MAX_STRIPS);
         assertThat(advice.action() != Action.KEEP
                         || advice.confidence() >= DialAdvisor.KEEP_CONFIDENCE
                         || advice.why().startsWith("Kept at"))

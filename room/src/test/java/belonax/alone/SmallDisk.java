@@ -1,7 +1,7 @@
 package belonax.alone;
 
 import belonax.room.RoomProperties;
-import belonax.room.press.DiskSpace;
+import belonax.room.usecase.DiskSpace;
 
 /** A disk that can be filled; empty until it is. */
 public final class SmallDisk extends DiskSpace {

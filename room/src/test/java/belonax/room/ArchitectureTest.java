@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
 /** Keeps the house of what is kept: no page in it, no circle between its rooms, none of them crowded. */
 @AnalyzeClasses(packages = "belonax.room", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
-    private static final int MOST_TYPES = 15;
+    private static final int MAX_TYPES = 15;
 
     @ArchTest
     static final ArchRule NO_PAGES = noClasses()
@@ -60,6 +60,6 @@ class ArchitectureTest {
                 .filter(JavaClass::isTopLevelClass)
                 .collect(Collectors.groupingBy(JavaClass::getPackageName, Collectors.counting()));
 
-        assertThat(types).allSatisfy((name, count) -> assertThat(count).isLessThanOrEqualTo(MOST_TYPES));
+        assertThat(types).allSatisfy((name, count) -> assertThat(count).isLessThanOrEqualTo(MAX_TYPES));
     }
 }

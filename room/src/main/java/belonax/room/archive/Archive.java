@@ -68,7 +68,7 @@ public class Archive {
             return RoomDocument.read(ArchiveFile.read(archive, unfolded, pictures));
         }
         BadInput.unless(
-                Files.size(archive) <= ArchiveFile.MOST_DOCUMENT_BYTES,
+                Files.size(archive) <= ArchiveFile.MAX_DOCUMENT_BYTES,
                 "archive",
                 () -> "That file is larger than 60 MB, which no older archive is.");
         Content content = RoomDocument.read(Files.readAllBytes(archive));

@@ -25,8 +25,8 @@ import java.util.zip.ZipOutputStream;
  */
 final class ArchiveFile {
     static final String DOCUMENT = "belonax.json";
-    static final int MOST_DOCUMENT_BYTES = 60 << 20;
-    private static final int MOST_ENTRIES = 20_000;
+    static final int MAX_DOCUMENT_BYTES = 60 << 20;
+    private static final int MAX_ENTRIES = 20_000;
     /** Where pictures and manuals lie, in this order. */
     static final List<String> FOLDERS = List.of(PictureStore.FOLDER, ManualFiles.FOLDER);
 
@@ -75,7 +75,7 @@ final class ArchiveFile {
      */
     static byte[] read(Path file, Path into, PictureStore pictures) throws IOException {
         try (ZipFile zip = new ZipFile(file.toFile())) {
-            BadInput.unless(zip.size() <= MOST_ENTRIES, "archive", () -> "That archive holds too many files.");
+            BadInput.unless(zip.size() <= MAX_ENTRIES, "archive", () -> "That archive holds too many files.");
             ZipEntry document = zip.getEntry(DOCUMENT);
             BadInput.unless(
                     document != null,
@@ -84,7 +84,7 @@ final class ArchiveFile {
             for (ZipEntry zipEntry : zip.stream().toList()) {
                 unfold(zip, zipEntry, into, pictures);
             }
-            return bytes(zip, document, MOST_DOCUMENT_BYTES);
+            return bytes(zip, document, MAX_DOCUMENT_BYTES);
         } catch (ZipException e) {
             throw new BadInput(
                     "archive", "That file was cut short or is damaged. Choose the whole .zip file that Belonax wrote.");
@@ -96,10 +96,10 @@ final class ArchiveFile {
         Matcher manual = MANUAL.matcher(entry.getName());
         if (picture.matches()) {
             byte[] drawn =
-                    pictures.read(bytes(zip, entry, PictureStore.MOST_BYTES)).jpeg();
+                    pictures.read(bytes(zip, entry, PictureStore.MAX_BYTES)).jpeg();
             write(into.resolve(PictureStore.FOLDER), UUID.fromString(picture.group(1)) + ".jpg", drawn);
         } else if (manual.matches()) {
-            byte[] pdf = bytes(zip, entry, ManualFiles.MOST_BYTES);
+            byte[] pdf = bytes(zip, entry, ManualFiles.MAX_BYTES);
             write(into.resolve(ManualFiles.FOLDER), ManualFiles.named(pdf) + ".pdf", pdf);
         } else {
             BadInput.unless(

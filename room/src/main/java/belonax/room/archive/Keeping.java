@@ -20,7 +20,7 @@ final class Keeping {
     private static final int DAYS = 7;
     private static final int WEEKS = 4;
     private static final int MONTHS = 12;
-    private static final int MOST_WAYS_BACK = 20;
+    private static final int MAX_WAYS_BACK = 20;
 
     private Keeping() {}
 
@@ -42,7 +42,7 @@ final class Keeping {
         stay.addAll(newest(daily, copy -> YearMonth.from(day.apply(copy)), MONTHS));
         newestFirst.stream()
                 .filter(copy -> copy.why().isBefore() && copy.madeAt().isAfter(now.minus(DAYS, ChronoUnit.DAYS)))
-                .limit(MOST_WAYS_BACK)
+                .limit(MAX_WAYS_BACK)
                 .forEach(stay::add);
         return newestFirst.stream().filter(copy -> !stay.contains(copy)).toList();
     }

@@ -11,8 +11,8 @@ import belonax.room.drawer.PictureStore;
 import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
-import belonax.room.press.UseCase;
-import belonax.room.table.TableBook;
+import belonax.room.usecase.UseCase;
+import belonax.room.workbench.Workbench;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -28,7 +28,7 @@ public class BalanceBook {
     private final DrawerStore drawer;
     private final Sampler sampler;
     private final SewingRoom room;
-    private final TableBook table;
+    private final Workbench table;
     private final PictureStore pictures;
     private final Undo undo;
     private final Clock clock;
@@ -38,7 +38,7 @@ public class BalanceBook {
             DrawerStore drawer,
             Sampler sampler,
             SewingRoom room,
-            TableBook table,
+            Workbench table,
             PictureStore pictures,
             Undo undo,
             Clock clock,

@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is thought of a run: where its dial stands, what is sewn next, and what went before it here. */
 @Service
 public class BalanceOpinion {
-    private static final int MOST_STRIPS = 12;
+    private static final int MAX_STRIPS = 12;
 
     private final Sampler sampler;
     private final HowRead readers;
@@ -94,7 +94,7 @@ public class BalanceOpinion {
     private static int sure(long seed, BalanceSetup setup) {
         List<Strip> strips = new ArrayList<>();
         double dial = setup.dial().normalLow();
-        while (strips.size() < MOST_STRIPS) {
+        while (strips.size() < MAX_STRIPS) {
             Advice advice = DialAdvisor.advise(setup, List.of(), strips);
             if (advice.action() == Advice.Action.KEEP) {
                 return strips.size();

@@ -11,7 +11,7 @@ import belonax.room.event.SetupKept.ThreadKept;
 import belonax.room.event.StoredEvent;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Instant;
@@ -31,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What the tests of the bobbins' pulls gave, for each case of a machine, and when one is to be tested again. */
 @Service
 public class PullLog {
-    private static final int MOST_READ = 40;
+    private static final int MAX_READ = 40;
     private static final int LONGEST_NAME = 40;
     private static final String OWN_CASE = "its own case";
 
@@ -48,7 +48,7 @@ public class PullLog {
     }
 
     /** A test as it was written down. */
-    public record Tested(Instant at, LocalDate on, Event.PullTested pullTested) {}
+    public record Tested(Instant at, LocalDate on, Event.PullTested found) {}
 
     /**
      * Writes down what a test gave.
@@ -78,7 +78,7 @@ public class PullLog {
     /** Returns what was tested on a machine, the newest first. */
     @Transactional(readOnly = true)
     public List<Tested> of(String machineId) {
-        return events.newestOn(machineId, EventKind.PULL_TESTED, Limit.of(MOST_READ)).stream()
+        return events.newestOn(machineId, EventKind.PULL_TESTED, Limit.of(MAX_READ)).stream()
                 .flatMap(stored -> tested(stored).stream())
                 .toList();
     }
@@ -91,8 +91,8 @@ public class PullLog {
     public Optional<Pull> found(String machineId) {
         Map<String, PullMeasured> newest = new LinkedHashMap<>();
         of(machineId)
-                .forEach(tested ->
-                        newest.putIfAbsent(tested.it().bobbinCase(), tested.it().measured()));
+                .forEach(tested -> newest.putIfAbsent(
+                        tested.found().bobbinCase(), tested.found().measured()));
         Set<Optional<Pull>> found = newest.values().stream()
                 .map(pullMeasured ->
                         pullMeasured.turned() == 0 ? Optional.of(pullMeasured.pull()) : Optional.<Pull>empty())
@@ -106,10 +106,10 @@ public class PullLog {
         return events.newestOn(machine.id(), EventKind.PULL_TESTED, Limit.of(1)).stream()
                 .flatMap(stored -> tested(stored).stream())
                 .findFirst()
-                .flatMap(last -> last.it()
+                .flatMap(last -> last.found()
                         .rhythm()
                         .asks(
-                                last.it().thread().thread(),
+                                last.found().thread().thread(),
                                 onTheBobbin,
                                 !last.on().equals(LocalDate.now(clock)),
                                 isOutside(machine, last)));

@@ -24,9 +24,9 @@ import org.springframework.stereotype.Component;
 /** The sampler book: what was balanced on which machine, and what that teaches. */
 @Component
 public class Sampler {
-    private static final int MOST_READ = 200;
-    private static final int MOST_PAST = 60;
-    private static final int MOST_PROVEN = 20;
+    private static final int MAX_READ = 200;
+    private static final int MAX_PAST = 60;
+    private static final int MAX_PROVEN = 20;
 
     private final DrawerStore drawer;
 
@@ -48,9 +48,9 @@ public class Sampler {
 
     /** Returns what was balanced on a machine, the newest first. */
     public List<PastBalance> past(String machineId) {
-        return drawer.ofMachine(BalanceRun.class, machineId, MOST_READ).stream()
+        return drawer.ofMachine(BalanceRun.class, machineId, MAX_READ).stream()
                 .flatMap(kept -> kept.card().past().stream())
-                .limit(MOST_PAST)
+                .limit(MAX_PAST)
                 .toList();
     }
 
@@ -76,7 +76,7 @@ public class Sampler {
         }
         NeedleType type =
                 now.fitted().map(fitted -> fitted.needle().needle().type()).orElse(null);
-        List<BalanceRun> runs = drawer.ofMachine(BalanceRun.class, now.id(), MOST_READ).stream()
+        List<BalanceRun> runs = drawer.ofMachine(BalanceRun.class, now.id(), MAX_READ).stream()
                 .map(Kept::card)
                 .filter(balanceRun -> balanceRun.past().isPresent() && balanceRun.needleType() == type)
                 .toList();
@@ -103,12 +103,12 @@ public class Sampler {
                                 OptionalDouble.of(balanceRun.sewn().top().tex()),
                                 Optional.of(Purpose.SEAM))))
                 .distinct()
-                .limit(MOST_PROVEN)
+                .limit(MAX_PROVEN)
                 .toList();
     }
 
     private Stream<BalanceRun> kept(String machineId, String cloth) {
-        return drawer.ofMachine(BalanceRun.class, machineId, MOST_READ).stream()
+        return drawer.ofMachine(BalanceRun.class, machineId, MAX_READ).stream()
                 .map(Kept::card)
                 .filter(balanceRun -> balanceRun.past().isPresent()
                         && balanceRun.sewn().cloth().equals(cloth));

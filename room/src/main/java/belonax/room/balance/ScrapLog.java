@@ -8,8 +8,8 @@ import belonax.room.event.EventKind;
 import belonax.room.event.EventRepository;
 import belonax.room.event.TableWork;
 import belonax.room.machine.MachineRepository;
-import belonax.room.press.UseCase;
-import belonax.room.table.TableBook;
+import belonax.room.usecase.UseCase;
+import belonax.room.workbench.Workbench;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
@@ -20,11 +20,11 @@ import org.springframework.stereotype.Service;
 /** What scraps showed: kept for their cloth, so that the next answer knows it. */
 @Service
 public class ScrapLog {
-    private static final int MOST_READ = 200;
+    private static final int MAX_READ = 200;
 
     private final EventRepository events;
     private final MachineRepository machines;
-    private final TableBook table;
+    private final Workbench table;
     private final ReadCache cache;
     private final Clock clock;
     private final Supplier<UUID> ids;
@@ -32,7 +32,7 @@ public class ScrapLog {
     ScrapLog(
             EventRepository events,
             MachineRepository machines,
-            TableBook table,
+            Workbench table,
             ReadCache cache,
             Clock clock,
             Supplier<UUID> ids) {
@@ -68,7 +68,7 @@ public class ScrapLog {
     }
 
     private List<Event.ScrapSeen> newest() {
-        return events.newest(EventKind.SCRAP_SEEN, Limit.of(MOST_READ)).stream()
+        return events.newest(EventKind.SCRAP_SEEN, Limit.of(MAX_READ)).stream()
                 .flatMap(stored -> stored.as(Event.ScrapSeen.class).stream())
                 .toList();
     }

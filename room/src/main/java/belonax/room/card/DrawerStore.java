@@ -4,7 +4,7 @@ import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
 import belonax.room.ReadCache;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.Arrays;

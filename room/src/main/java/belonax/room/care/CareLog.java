@@ -13,7 +13,7 @@ import belonax.room.machine.MachineMinutes;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

@@ -34,7 +34,7 @@ import org.springframework.stereotype.Component;
 public class PictureStore {
     private static final int LARGEST_SIDE_PX = 8000;
     private static final int SHOWN_SIDE_PX = 640;
-    public static final int MOST_BYTES = 8 << 20;
+    public static final int MAX_BYTES = 8 << 20;
     /** Where they lie, in the data folder and in an archive; each is named by its card. */
     public static final String FOLDER = "pictures";
 
@@ -68,7 +68,7 @@ public class PictureStore {
      */
     public Picture read(byte[] bytes) {
         BadInput.unless(
-                bytes.length <= MOST_BYTES, "picture", () -> "That picture is larger than 8 MB. Send a smaller one.");
+                bytes.length <= MAX_BYTES, "picture", () -> "That picture is larger than 8 MB. Send a smaller one.");
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {

@@ -4,7 +4,7 @@ import belonax.room.card.Card;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.DrawerStore.Done;
 import belonax.room.drawer.PictureStore.Picture;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

@@ -1,7 +1,7 @@
 package belonax.room.event;
 
 import belonax.BadInput;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;

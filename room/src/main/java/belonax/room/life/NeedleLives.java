@@ -15,10 +15,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** How long needles last here: what the lives in this room's log teach, and the book that shows them. */
 @Service
 public class NeedleLives {
-    private static final int MOST_LIVES = 400;
-    private static final int MOST_SHOWN = 48;
-    private static final int MOST_LEARNT = 6;
-    private static final int MOST_PARKED = 60;
+    private static final int MAX_LIVES = 400;
+    private static final int MAX_SHOWN = 48;
+    private static final int MAX_LEARNT = 6;
+    private static final int MAX_PARKED = 60;
 
     private final NeedleBook book;
 
@@ -47,25 +47,25 @@ public class NeedleLives {
     /** Returns how long needles of a type last on a kind of work, as the newest 400 lives of this room have it. */
     @Transactional(readOnly = true)
     public LearntLife learnt(NeedleType type, Wear wear) {
-        return learnt(book.last(MOST_LIVES), type, wear);
+        return learnt(book.last(MAX_LIVES), type, wear);
     }
 
     /** Returns what the needle book shows. */
     @Transactional(readOnly = true)
     public Contents contents() {
-        List<NeedleRecord> lives = book.last(MOST_LIVES);
-        List<NeedleRecord> used = lives.stream().limit(MOST_SHOWN).toList();
+        List<NeedleRecord> lives = book.last(MAX_LIVES);
+        List<NeedleRecord> used = lives.stream().limit(MAX_SHOWN).toList();
         List<Learnt> learnt = used.stream()
                 .filter(needleRecord -> needleRecord.effectiveHours() > 0)
                 .map(needleRecord -> Map.entry(needleRecord.needle().type(), needleRecord.mainWear()))
                 .distinct()
-                .limit(MOST_LEARNT)
+                .limit(MAX_LEARNT)
                 .map(entry ->
                         new Learnt(entry.getKey(), entry.getValue(), learnt(lives, entry.getKey(), entry.getValue())))
                 .toList();
         return new Contents(
-                book.in(NeedleState.PARKED, MOST_PARKED),
-                book.in(NeedleState.LOOSE, MOST_PARKED),
+                book.in(NeedleState.PARKED, MAX_PARKED),
+                book.in(NeedleState.LOOSE, MAX_PARKED),
                 book.withMissingPieces(),
                 used,
                 learnt,

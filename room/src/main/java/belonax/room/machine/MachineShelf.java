@@ -6,7 +6,7 @@ import belonax.room.ChangedMeanwhile;
 import belonax.room.CraftJson;
 import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.List;

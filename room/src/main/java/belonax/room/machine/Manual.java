@@ -24,7 +24,7 @@ public record Manual(
         String link,
         List<NamedPage> pages,
         @Nullable UUID file) implements Card {
-    private static final int MOST_PAGES = 40;
+    private static final int MAX_PAGES = 40;
     private static final Pattern NAMED = Pattern.compile("^(.+?)\\s*[:,]?\\s+(?:p\\.?\\s*|page\\s+)?(\\d{1,4})$");
 
     /** A page with what stands on it. */
@@ -51,7 +51,7 @@ public record Manual(
                 "link",
                 () -> "A link begins with http:// or https:// and holds no spaces. Copy it from the browser.");
         int count = pages.size();
-        BadInput.unless(count <= MOST_PAGES, "pages", () -> "Name at most " + MOST_PAGES + " pages.");
+        BadInput.unless(count <= MAX_PAGES, "pages", () -> "Name at most " + MAX_PAGES + " pages.");
     }
 
     /**

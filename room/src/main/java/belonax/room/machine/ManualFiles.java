@@ -19,7 +19,7 @@ public class ManualFiles {
     /** Where they lie, in the data folder and in an archive. */
     public static final String FOLDER = "manuals";
 
-    public static final int MOST_BYTES = 20 << 20;
+    public static final int MAX_BYTES = 20 << 20;
     private static final int END_LIES_WITHIN = 2048;
 
     private final Path folder;
@@ -51,7 +51,7 @@ public class ManualFiles {
      * @throws BadInput if it is not
      */
     public static UUID named(byte[] pdf) {
-        BadInput.unless(pdf.length <= MOST_BYTES, "file", () -> "That PDF is larger than 20 MB. Keep a link to it.");
+        BadInput.unless(pdf.length <= MAX_BYTES, "file", () -> "That PDF is larger than 20 MB. Keep a link to it.");
         BadInput.unless(
                 text(pdf, 0, 5).equals("%PDF-"), "file", () -> "That file is no PDF. Choose the manual as a PDF.");
         BadInput.unless(

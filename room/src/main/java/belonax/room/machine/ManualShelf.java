@@ -3,7 +3,7 @@ package belonax.room.machine;
 import belonax.room.card.CardType;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.annotation.Bean;

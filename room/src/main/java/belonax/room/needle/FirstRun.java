@@ -4,7 +4,7 @@ import belonax.machine.Past;
 import belonax.needle.Needle;
 import belonax.room.machine.MachineCard;
 import belonax.room.machine.MachineShelf;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 

@@ -8,7 +8,7 @@ import belonax.room.ChangedMeanwhile;
 import belonax.room.Words;
 import belonax.room.event.TableWork;
 import belonax.room.machine.MachineCard;
-import belonax.room.press.CurrentPress;
+import belonax.room.usecase.CurrentIdempotencyKey;
 import belonax.thread.SewingThread;
 import java.time.Instant;
 import java.util.List;
@@ -141,7 +141,7 @@ public record MachineNow(
      * @throws ChangedMeanwhile telling what is there now
      */
     public void checkSeen() {
-        boolean isStale = CurrentPress.seen()
+        boolean isStale = CurrentIdempotencyKey.seen()
                 .filter(text -> text.startsWith(id() + ":"))
                 .filter(text -> !text.equals(seen()))
                 .isPresent();

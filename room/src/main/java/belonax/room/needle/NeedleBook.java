@@ -11,7 +11,7 @@ import belonax.room.event.SetupKept;
 import belonax.room.event.StoredEvent;
 import belonax.room.machine.MachineEntity;
 import belonax.room.machine.MachineRepository;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
@@ -28,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Where every needle is, and what becomes of it. */
 @Service
 public class NeedleBook {
-    private static final int MOST_BREAKS = 40;
+    private static final int MAX_BREAKS = 40;
     private static final Set<NeedleState> OUT_AND_USABLE = Set.of(NeedleState.PARKED, NeedleState.LOOSE);
     private static final Set<NeedleState> IN_THE_JAR = Set.of(NeedleState.JARRED, NeedleState.BROKEN);
 
@@ -217,7 +217,7 @@ public class NeedleBook {
     /** Returns the needles that broke on a machine, the newest first, at most 40. */
     @Transactional(readOnly = true)
     public List<NeedleRecord> brokenOn(String machineId) {
-        return needles.brokenOn(machineId, Limit.of(MOST_BREAKS)).stream()
+        return needles.brokenOn(machineId, Limit.of(MAX_BREAKS)).stream()
                 .map(broken -> broken.needle().line())
                 .toList();
     }
@@ -234,7 +234,7 @@ public class NeedleBook {
     private record Break(String cloth, BrokenBefore before) {}
 
     private List<Break> breaks(String machineId) {
-        return needles.brokenOn(machineId, Limit.of(MOST_BREAKS)).stream()
+        return needles.brokenOn(machineId, Limit.of(MAX_BREAKS)).stream()
                 .flatMap(broken -> broken.by().as(Event.Broke.class).map(Event.Broke::sewn).stream()
                         .map(sewn -> new Break(
                                 sewn.cloth(), new BrokenBefore(broken.needle().needle(), sewn.layers()))))

@@ -7,7 +7,7 @@ import belonax.room.event.Event;
 import belonax.room.event.EventRepository;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow.Fitted;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;

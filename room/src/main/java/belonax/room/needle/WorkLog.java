@@ -12,8 +12,8 @@ import belonax.room.event.TableWork;
 import belonax.room.machine.MachineMinutes;
 import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow.Fitted;
-import belonax.room.press.UseCase;
-import belonax.room.table.TableBook;
+import belonax.room.usecase.UseCase;
+import belonax.room.workbench.Workbench;
 import belonax.thread.SewingThread;
 import java.time.Clock;
 import java.time.Duration;
@@ -36,10 +36,10 @@ public class WorkLog {
     /** A timer that runs longer was forgotten: it is asked about, never counted blindly. */
     private static final Duration FORGOTTEN = Duration.ofHours(3);
 
-    private static final double LEAST_MINUTES = 0.1;
+    private static final double MIN_MINUTES = 0.1;
 
     private final SewingRoom room;
-    private final TableBook table;
+    private final Workbench table;
     private final MachineRepository machines;
     private final EventRepository events;
     private final NeedleRepository needles;
@@ -52,7 +52,7 @@ public class WorkLog {
 
     WorkLog(
             SewingRoom room,
-            TableBook table,
+            Workbench table,
             MachineRepository machines,
             EventRepository events,
             NeedleRepository needles,
@@ -228,14 +228,14 @@ public class WorkLog {
         }
         events.add(ids.get(), now(), new Event.TimerOff(machineId));
         double minutes = minutesInstead.orElse(running.get().minutes());
-        return minutes < LEAST_MINUTES
+        return minutes < MIN_MINUTES
                 ? Optional.empty()
                 : Optional.of(count(ids.get(), now, pieces(now, running.get(), minutes), Map.of()));
     }
 
     /** Parts the minutes by what lay on the table; minutes that were told instead are parted in the same shares. */
     private List<Piece> pieces(MachineNow now, Running running, double minutes) {
-        List<TableBook.Lay> lays = table.since(now.id(), running.since());
+        List<Workbench.Lay> lays = table.since(now.id(), running.since());
         if (lays.isEmpty()) {
             return List.of(piece(now, minutes, Wear.ORDINARY));
         }
@@ -246,7 +246,7 @@ public class WorkLog {
             Instant from = i == 0 ? running.since() : lays.get(i).at();
             Instant to = i + 1 < lays.size() ? lays.get(i + 1).at() : now();
             double sewn = share * Duration.between(from, to).toMillis() / 60_000.0;
-            if (sewn >= LEAST_MINUTES || lays.size() == 1) {
+            if (sewn >= MIN_MINUTES || lays.size() == 1) {
                 pieces.add(
                         Piece.of(lays.size() == 1 ? minutes : sewn, lays.get(i).work()));
             }

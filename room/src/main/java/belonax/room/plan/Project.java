@@ -44,9 +44,9 @@ public record Project(String name, List<ProjectStep> steps, int eveningMinutes, 
         int open = (int)
                 steps.stream().filter(projectStep -> !projectStep.isDone()).count();
         BadInput.unless(
-                open <= JobPlanner.MOST_STEPS,
+                open <= JobPlanner.MAX_STEPS,
                 "steps",
-                () -> "A project has at most " + JobPlanner.MOST_STEPS + " steps to sew. Plan it in two parts.");
+                () -> "A project has at most " + JobPlanner.MAX_STEPS + " steps to sew. Plan it in two parts.");
     }
 
     /** Returns a project without steps. */

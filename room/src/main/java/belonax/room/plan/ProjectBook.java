@@ -7,9 +7,9 @@ import belonax.room.card.Kept;
 import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
-import belonax.room.press.UseCase;
 import belonax.room.sound.SoundLog;
-import belonax.room.table.TableBook;
+import belonax.room.usecase.UseCase;
+import belonax.room.workbench.Workbench;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -30,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class ProjectBook {
     private final DrawerStore drawer;
     private final SewingRoom room;
-    private final TableBook table;
+    private final Workbench table;
     private final WorkLog log;
     private final SoundLog sounds;
     private final Undo undo;
@@ -40,7 +40,7 @@ public class ProjectBook {
     ProjectBook(
             DrawerStore drawer,
             SewingRoom room,
-            TableBook table,
+            Workbench table,
             WorkLog log,
             SoundLog sounds,
             Undo undo,

@@ -35,7 +35,7 @@ public record ProjectStep(
         @Nullable Double sewnBefore,
         @Nullable Double tookMinutes,
         @Nullable Instant begunAt) {
-    private static final double MOST_MINUTES = 100_000;
+    private static final double MAX_MINUTES = 100_000;
 
     public ProjectStep {
         name = name.strip();
@@ -44,15 +44,15 @@ public record ProjectStep(
         BadInput.unless(!name.isBlank(), "name", () -> "Say what is sewn, such as “side seams”.");
         Card.checkLength("name", name, 80);
         BadInput.unless(
-                seamMetres > 0 && seamMetres <= Step.MOST_METRES,
+                seamMetres > 0 && seamMetres <= Step.MAX_METRES,
                 "metres",
                 () -> "Type how long the seam is, above 0 and at most 10 000 m.");
         BadInput.unless(
-                passes >= 1 && passes <= Step.MOST_PASSES,
+                passes >= 1 && passes <= Step.MAX_PASSES,
                 "passes",
                 () -> "A seam is sewn over 1 to 100 times; once is usual.");
         BadInput.unless(
-                tookMinutes == null || tookMinutes >= 0 && tookMinutes <= MOST_MINUTES,
+                tookMinutes == null || tookMinutes >= 0 && tookMinutes <= MAX_MINUTES,
                 "minutes",
                 () -> "Type the minutes at the needle, 0 or more.");
     }

@@ -4,7 +4,7 @@ import belonax.BadInput;
 import belonax.room.card.CardType;
 import belonax.room.card.DrawerStore;
 import belonax.room.card.Kept;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

@@ -1,7 +1,7 @@
 package belonax.room.settings;
 
 import belonax.room.ReadCache;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import org.springframework.stereotype.Service;
 
 /** Keeps the settings. Every page asks for them, so they are remembered. */

@@ -12,7 +12,7 @@ import java.util.Optional;
  */
 public record Listened(Began began, Heard heard, Optional<Knock> knock) {
     /** Less is a knock on the table. */
-    private static final double LEAST_STITCHES = 20;
+    private static final double MIN_STITCHES = 20;
 
     /** @throws BadInput if too little was heard to be counted */
     public Listened {
@@ -24,6 +24,6 @@ public record Listened(Began began, Heard heard, Optional<Knock> knock) {
 
     /** Tells whether enough was heard to be counted. */
     public static boolean isEnough(Heard heard) {
-        return heard.stitches() >= LEAST_STITCHES;
+        return heard.stitches() >= MIN_STITCHES;
     }
 }

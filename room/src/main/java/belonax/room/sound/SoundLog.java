@@ -12,7 +12,7 @@ import belonax.room.machine.MachineRepository;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
-import belonax.room.press.UseCase;
+import belonax.room.usecase.UseCase;
 import belonax.sound.Heard;
 import belonax.sound.Knock;
 import java.time.Clock;

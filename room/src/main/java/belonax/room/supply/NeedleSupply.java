@@ -15,8 +15,8 @@ import belonax.room.needle.NeedleBook.Disposal;
 import belonax.room.needle.NeedleRecord;
 import belonax.room.needle.NewNeedle;
 import belonax.room.needle.SewingRoom;
-import belonax.room.press.UseCase;
-import belonax.room.table.TableBook;
+import belonax.room.usecase.UseCase;
+import belonax.room.workbench.Workbench;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,14 +32,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** Changes a needle from what the sewist owns: a parked one, one out of a packet whose stock counts down, or any other. */
 @Service
 public class NeedleSupply {
-    private static final int MOST_PARKED = 40;
+    private static final int MAX_PARKED = 40;
     /** A parked needle is offered while it has an hour left before the eight at which most retire one. */
     private static final double HOURS_LEFT_BELOW = 7;
 
     private final SewingRoom room;
     private final NeedleBook book;
     private final DrawerStore drawer;
-    private final TableBook table;
+    private final Workbench table;
     private final ReadCache cache;
     private final Supplier<UUID> ids;
 
@@ -47,7 +47,7 @@ public class NeedleSupply {
             SewingRoom room,
             NeedleBook book,
             DrawerStore drawer,
-            TableBook table,
+            Workbench table,
             ReadCache cache,
             Supplier<UUID> ids) {
         this.room = room;
@@ -98,7 +98,7 @@ public class NeedleSupply {
     @Transactional(readOnly = true)
     public Choices choices(MachineNow machine, int place) {
         Optional<MachineNow.Fitted> old = machine.fittedIn(place);
-        List<NeedleRecord> about = book.lyingAbout(MOST_PARKED);
+        List<NeedleRecord> about = book.lyingAbout(MAX_PARKED);
         List<Kept<Packet>> packets = drawer.all(Packet.class);
         return new Choices(
                 old.map(fitted -> Words.capital(fitted.needle().needle().words()))
@@ -158,7 +158,7 @@ public class NeedleSupply {
 
     private List<AtHand> readAtHand() {
         Map<Needle, AtHand> all = new LinkedHashMap<>();
-        for (NeedleRecord needleRecord : book.lyingAbout(MOST_PARKED)) {
+        for (NeedleRecord needleRecord : book.lyingAbout(MAX_PARKED)) {
             if (!needleRecord.struck() && needleRecord.effectiveHours() < HOURS_LEFT_BELOW) {
                 all.putIfAbsent(needleRecord.needle(), new AtHand(needleRecord.needle(), 0, Optional.of(needleRecord)));
             }

@@ -20,13 +20,13 @@ import belonax.room.needle.NeedleBook.Disposal;
 import belonax.room.needle.NeedleNotes;
 import belonax.room.needle.SewingRoom;
 import belonax.room.needle.WorkLog;
-import belonax.room.press.UseCase;
 import belonax.room.supply.NeedleSource;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.supply.NeedleSupply.Change;
-import belonax.room.table.TableBook;
 import belonax.room.trouble.MendCase.Result;
 import belonax.room.trouble.MendCase.Step;
+import belonax.room.usecase.UseCase;
+import belonax.room.workbench.Workbench;
 import belonax.thread.SnapResult;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -47,7 +47,7 @@ import org.springframework.stereotype.Service;
 public class TroubleBook {
     private final FaultFinder finder;
     private final SewingRoom room;
-    private final TableBook table;
+    private final Workbench table;
     private final WorkLog timer;
     private final NeedleNotes notes;
     private final NeedleSupply supply;
@@ -62,7 +62,7 @@ public class TroubleBook {
     TroubleBook(
             FaultFinder finder,
             SewingRoom room,
-            TableBook table,
+            Workbench table,
             WorkLog timer,
             NeedleNotes notes,
             NeedleSupply supply,

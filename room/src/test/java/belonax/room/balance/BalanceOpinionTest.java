@@ -149,7 +149,7 @@ class BalanceOpinionTest {
     void a_pull_that_was_tested_today_is_asked_for_again_at_another_thread_or_another_day_as_was_chosen() {
         UUID action = pulls.tested(
                 "heron", "", new PullMeasured(Pull.RIGHT, 1.0, null, null, 0), POLYESTER_25, PullRhythm.EVERY_SITTING);
-        assertThat(pulls.of("heron").get(0).it().bobbinCase()).isEqualTo("its own case");
+        assertThat(pulls.of("heron").get(0).found().bobbinCase()).isEqualTo("its own case");
         assertThat(pulls.asks(heron(), POLYESTER_25)).isEmpty();
         assertThat(pulls.asks(heron(), SewingThread.spunPolyester(60)))
                 .hasValueSatisfying(text -> assertThat(text).startsWith("Another thread is on the bobbin now"));
@@ -159,7 +159,7 @@ class BalanceOpinionTest {
 
         undo.undo(action);
         assertThat(pulls.of("heron"))
-                .noneMatch(tested -> tested.it().bobbinCase().equals("its own case")
+                .noneMatch(tested -> tested.found().bobbinCase().equals("its own case")
                         && tested.on().equals(LocalDate.of(2026, 11, 25)));
     }
 }

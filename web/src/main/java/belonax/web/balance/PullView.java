@@ -46,7 +46,7 @@ public record PullView(String bobbinCase, List<Line> lines) {
     static List<PullView> of(List<Tested> newestFirst) {
         Map<String, List<Line>> byCase = newestFirst.stream()
                 .collect(Collectors.groupingBy(
-                        tested -> tested.it().bobbinCase(),
+                        tested -> tested.found().bobbinCase(),
                         LinkedHashMap::new,
                         Collectors.mapping(PullView::line, Collectors.toList())));
         return byCase.entrySet().stream()
@@ -55,11 +55,11 @@ public record PullView(String bobbinCase, List<Line> lines) {
     }
 
     private static Line line(Tested tested) {
-        PullMeasured measured = tested.it().measured();
+        PullMeasured measured = tested.found().measured();
         return new Line(
                 Words.date(tested.on()),
                 Words.capital(measured.words()),
-                tested.it().thread().thread().words(),
+                tested.found().thread().thread().words(),
                 slot(measured.slotBefore()),
                 measured.turned() == 0 ? null : slot(measured.slotAfter()));
     }

@@ -34,7 +34,7 @@ public record StitchView(
 
     private static final double WIDTH_PX = 512;
     private static final double STITCH_MM = 2.5;
-    private static final double MOST_PX_PER_MM = 66;
+    private static final double MAX_PX_PER_MM = 66;
     private static final double STACK_PX = 118;
     private static final double FIRST_HOLE_PX = 40;
     private static final double HOLE_PX = 7;
@@ -62,7 +62,7 @@ public record StitchView(
     }
 
     private static StitchView of(String title, double lockDepth, SetupKept sewn, String says) {
-        double scale = Math.min(MOST_PX_PER_MM, STACK_PX / sewn.stackMm());
+        double scale = Math.min(MAX_PX_PER_MM, STACK_PX / sewn.stackMm());
         double topPx = thread(sewn.top().thread(), scale);
         double bobbinPx = sewn.bobbin() == null ? topPx : thread(sewn.bobbin().thread(), scale);
         double stack = sewn.stackMm() * scale;

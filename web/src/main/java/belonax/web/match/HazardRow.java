@@ -13,12 +13,12 @@ public record HazardRow(
     /** A chance as a bar with a number. */
     public record Chance(String words, double barPx, boolean isHigh) {
         private static final double BAR_PX_PER_CHANCE = 128;
-        private static final double MOST_BAR_PX = 64;
+        private static final double MAX_BAR_PX = 64;
 
         static Chance of(double chance) {
             return new Chance(
                     Words.chance(chance),
-                    Math.max(2, Math.min(MOST_BAR_PX, BAR_PX_PER_CHANCE * chance)),
+                    Math.max(2, Math.min(MAX_BAR_PX, BAR_PX_PER_CHANCE * chance)),
                     Hazard.isHigh(chance));
         }
     }

@@ -57,10 +57,10 @@ record FaultBody(
 
     private static final String USUAL_CLOTH = "quilting-cotton";
     private static final double USUAL_TEX = 25;
-    private static final double MOST_HOURS = 1000;
-    private static final double MOST_DIAL = 20;
+    private static final double MAX_HOURS = 1000;
+    private static final double MAX_DIAL = 20;
 
-    private static final double MOST_MONTHS = 1200;
+    private static final double MAX_MONTHS = 1200;
 
     /** What was sewn, as far as it is known. */
     record SetupBody(
@@ -139,16 +139,16 @@ record FaultBody(
                     kind != null && kind.hasLoopers()
                             ? Optional.of(BobbinKind.NONE)
                             : Optional.ofNullable(bobbin).map(one -> BobbinKind.valueOf(one.name())),
-                    within("machine.monthsSinceService", monthsSinceService, MOST_MONTHS),
+                    within("machine.monthsSinceService", monthsSinceService, MAX_MONTHS),
                     Boolean.TRUE.equals(neverServiced),
-                    within("machine.hoursSinceCleaning", hoursSinceCleaning, MOST_HOURS),
+                    within("machine.hoursSinceCleaning", hoursSinceCleaning, MAX_HOURS),
                     offBand(),
                     bobbinPull == null ? Optional.empty() : bobbinPull.found(),
                     Optional.ofNullable(power));
         }
 
         private OptionalDouble offBand() {
-            OptionalDouble at = within("machine.dial", dial, MOST_DIAL);
+            OptionalDouble at = within("machine.dial", dial, MAX_DIAL);
             return at.isEmpty() ? at : OptionalDouble.of(Trouble.offBand(Dial.numbered(), at.getAsDouble()));
         }
     }
@@ -190,7 +190,7 @@ record FaultBody(
     private OptionalDouble hours(Optional<NeedleInUse> needle) {
         Double told = setup == null ? null : setup.needleHours();
         if (told != null) {
-            return within("setup.needleHours", told, MOST_HOURS);
+            return within("setup.needleHours", told, MAX_HOURS);
         }
         boolean inNeedle =
                 setup != null && setup.needle() != null && setup.needle().hours() != null;
@@ -241,7 +241,7 @@ record FaultBody(
                 job.get(),
                 needle.map(NeedleInUse::needle),
                 new SetUp.Known(setup.clothIsKnown(), setup.thread() != null, systems));
-        OptionalDouble proven = within("setup.provenDial", setup.provenDial(), MOST_DIAL);
+        OptionalDouble proven = within("setup.provenDial", setup.provenDial(), MAX_DIAL);
         if (proven.isEmpty()) {
             return its;
         }

@@ -48,7 +48,7 @@ public record MendView(
         @Nullable Follow follow) {
 
     private static final double BAR_PX = 300;
-    private static final int MOST_BARS = 7;
+    private static final int MAX_BARS = 7;
     private static final String PLUG_OUT = "Plug out, now";
 
     /** Tells whether nothing is looked for, because the plug has to come out. */
@@ -102,7 +102,7 @@ public record MendView(
                         : "",
                 open
                         ? ranking.causes().stream()
-                                .limit(MOST_BARS)
+                                .limit(MAX_BARS)
                                 .map(cause -> new Bar(
                                         cause.title(),
                                         Words.chance(cause.probability()),

@@ -4,7 +4,7 @@ import belonax.fault.Check;
 import belonax.fault.CheckId;
 import belonax.machine.Threading;
 import belonax.room.needle.MachineNow;
-import belonax.table.Table;
+import belonax.rules.RuleTable;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Which part of the machine each step of a check shows, and what is done there: the rows of pictures.txt. */
 final class StepPictures {
-    private static final Table PICTURES = new Table("pictures.txt", "check | PART ACTION; PART ACTION; ...");
+    private static final RuleTable PICTURES = new RuleTable("pictures.txt", "check | PART ACTION; PART ACTION; ...");
     private static final Map<CheckId, List<Spot>> ALL = read();
 
     /** How wide a view is in which what is done is drawn at its own size. */

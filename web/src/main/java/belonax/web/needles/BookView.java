@@ -31,7 +31,7 @@ public record BookView(
     private static final int LINES = 12;
     private static final double LEFT_PX = 150;
     private static final double WIDTH_PX = 230;
-    private static final double LEAST_HOURS = 10;
+    private static final double MIN_HOURS = 10;
     private static final int JAR_FULL = 40;
 
     /** A marked place with the needles in it. */
@@ -82,7 +82,7 @@ public record BookView(
                 .sorted(Comparator.comparingDouble(NeedleRecord::effectiveHours).reversed())
                 .toList();
         double most = Math.max(
-                LEAST_HOURS,
+                MIN_HOURS,
                 lines.stream().mapToDouble(NeedleRecord::effectiveHours).max().orElse(0));
         return new BookView(
                 byPlace.entrySet().stream()

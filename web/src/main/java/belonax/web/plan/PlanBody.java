@@ -39,7 +39,7 @@ record PlanBody(
     private static final String STATION = "machine";
     private static final double USUAL_SPEED = 500;
     private static final BobbinRoom USUAL_BOBBIN = new BobbinRoom(20.5, 7, 9);
-    private static final int MOST_SYSTEMS = 12;
+    private static final int MAX_SYSTEMS = 12;
     private static final int LONGEST_ID = 80;
 
     /** The room on a bobbin. */
@@ -70,8 +70,7 @@ record PlanBody(
             boolean swings = kind == KindBody.ZIGZAG || kind == null && widthMm != null && widthMm > 0;
             StitchAdvice.Kind made =
                     kind == null && widthMm == null ? advised.kind() : swings ? StitchAdvice.Kind.ZIGZAG : STRAIGHT;
-            double width =
-                    widthMm != null ? widthMm : made == STRAIGHT ? 0 : Math.max(advised.widthMm(), LEAST_SWING_MM);
+            double width = widthMm != null ? widthMm : made == STRAIGHT ? 0 : Math.max(advised.widthMm(), MIN_SWING_MM);
             BadInput.unless(
                     kind != KindBody.ZIGZAG || width > 0,
                     "stitch.widthMm",
@@ -80,7 +79,7 @@ record PlanBody(
         }
 
         private static final StitchAdvice.Kind STRAIGHT = StitchAdvice.Kind.STRAIGHT;
-        private static final double LEAST_SWING_MM = 2;
+        private static final double MIN_SWING_MM = 2;
     }
 
     /** One step. */
@@ -171,9 +170,9 @@ record PlanBody(
         }
         BadInput.unless(!steps.isEmpty(), "steps", () -> "A job has at least one step.");
         BadInput.unless(
-                steps.size() <= JobPlanner.MOST_STEPS,
+                steps.size() <= JobPlanner.MAX_STEPS,
                 "steps",
-                () -> "A job has at most " + JobPlanner.MOST_STEPS + " steps. Plan it in two parts.");
+                () -> "A job has at most " + JobPlanner.MAX_STEPS + " steps. Plan it in two parts.");
         List<NeedleSystem> used = usedSystems();
         for (int i = 0; i < steps.size(); i++) {
             StepBody stepBody = steps.get(i);
@@ -198,7 +197,7 @@ record PlanBody(
             return List.of(NeedleSystem.H_130_705);
         }
         BadInput.unless(
-                systems.size() <= MOST_SYSTEMS, "systems", () -> "Name at most " + MOST_SYSTEMS + " needle systems.");
+                systems.size() <= MAX_SYSTEMS, "systems", () -> "Name at most " + MAX_SYSTEMS + " needle systems.");
         for (int i = 0; i < systems.size(); i++) {
             if (systems.get(i) == null) {
                 throw ApiRefusal.missing("systems[" + i + "]", "Name a needle system, such as 130/705 H.");

@@ -79,16 +79,16 @@ public class Layout {
 
     void show(Model model, Supplier<Optional<MachineNow>> machine) {
         model.addAttribute(STRIP_MACHINE, new Shown(machine));
-        model.addAttribute("strip", new LazyContextVariable<MachineStrip>() {
+        model.addAttribute("strip", new LazyContextVariable<MachineBar>() {
             @Override
-            protected MachineStrip loadValue() {
+            protected MachineBar loadValue() {
                 return strip(machine.get());
             }
         });
     }
 
-    private MachineStrip strip(Optional<MachineNow> machine) {
-        return MachineStrip.of(
+    private MachineBar strip(Optional<MachineNow> machine) {
+        return MachineBar.of(
                 machine,
                 machines(),
                 settings().units(),

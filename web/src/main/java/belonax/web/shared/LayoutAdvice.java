@@ -1,6 +1,6 @@
 package belonax.web.shared;
 
-import belonax.web.shared.form.Presses;
+import belonax.web.shared.form.IdempotencyInterceptor;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
@@ -40,7 +40,7 @@ class LayoutAdvice {
         model.addAttribute("units", layout.settings().units());
         model.addAttribute("badCards", layout.badCards());
         Supplier<String> shown = () -> Layout.shown(model);
-        request.setAttribute(Presses.SHOWN, shown);
+        request.setAttribute(IdempotencyInterceptor.SHOWN, shown);
         layout.show(model, () -> layout.onTheTable(request));
     }
 

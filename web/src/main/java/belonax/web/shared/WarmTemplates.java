@@ -10,13 +10,13 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
  */
 @Configuration
 class WarmTemplates {
-    private static final int MOST_TEMPLATES = 1_000;
-    private static final int MOST_EXPRESSIONS = 8_000;
+    private static final int MAX_TEMPLATES = 1_000;
+    private static final int MAX_EXPRESSIONS = 8_000;
 
     WarmTemplates(SpringTemplateEngine engine) {
         StandardCacheManager kept = new StandardCacheManager();
-        kept.setTemplateCacheMaxSize(MOST_TEMPLATES);
-        kept.setExpressionCacheMaxSize(MOST_EXPRESSIONS);
+        kept.setTemplateCacheMaxSize(MAX_TEMPLATES);
+        kept.setExpressionCacheMaxSize(MAX_EXPRESSIONS);
         engine.setCacheManager(kept);
     }
 }

@@ -1,6 +1,6 @@
 package belonax.web.start;
 
-import belonax.room.press.DiskSpace;
+import belonax.room.usecase.DiskSpace;
 import belonax.web.shared.Installed;
 import java.io.IOException;
 import java.net.InetAddress;

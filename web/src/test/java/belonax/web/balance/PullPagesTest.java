@@ -37,7 +37,7 @@ class PullPagesTest {
         String done = String.valueOf(kept.getRedirectedUrl()).replaceAll(".*done=([^&]*).*", "$1");
 
         assertThat(pulls.of("old-tin")).hasSize(before + 1);
-        assertThat(pulls.of("old-tin").get(0).it().measured().slotAfter()).isZero();
+        assertThat(pulls.of("old-tin").get(0).found().measured().slotAfter()).isZero();
         assertThat(page("old-tin"))
                 .contains("Blue", "Too loose, slipped 6 cm; turned an eighth tighter", "up to the left", "straight up");
         assertThat(mvc.perform(get("/needles/log")).andReturn().getResponse().getContentAsString())

@@ -62,7 +62,7 @@ class ManualPagesTest {
         assertThat(sendPdf("no manual".getBytes(StandardCharsets.ISO_8859_1)).getContentAsString())
                 .contains("That file is no PDF.");
         assertThat(sendPdf(Arrays.copyOf(manual, 20)).getContentAsString()).contains("That PDF was cut short");
-        assertThat(sendPdf(new byte[ManualFiles.MOST_BYTES + 1]).getContentAsString())
+        assertThat(sendPdf(new byte[ManualFiles.MAX_BYTES + 1]).getContentAsString())
                 .contains("larger than 20 MB");
 
         String last = String.valueOf(sendPdf(manual).getRedirectedUrl());

@@ -15,7 +15,7 @@ import org.springframework.web.multipart.MultipartFile;
  * @param picture a photograph of the shelf; empty when none was sent
  */
 public record ListForm(What what, String lines, Set<String> seen, Set<String> ticked, Optional<MultipartFile> picture) {
-    private static final int MOST_LINES = 100;
+    private static final int MAX_LINES = 100;
 
     /** What stands on the lines. */
     public enum What {
@@ -52,9 +52,9 @@ public record ListForm(What what, String lines, Set<String> seen, Set<String> ti
         List<String> typed =
                 lines.lines().map(String::strip).filter(text -> !text.isEmpty()).toList();
         BadInput.unless(
-                typed.size() <= MOST_LINES,
+                typed.size() <= MAX_LINES,
                 "lines",
-                () -> "That are " + typed.size() + " lines. Put in the first " + MOST_LINES + ", then the others.");
+                () -> "That are " + typed.size() + " lines. Put in the first " + MAX_LINES + ", then the others.");
         return typed;
     }
 

@@ -39,7 +39,7 @@ import org.springframework.web.multipart.MultipartFile;
 class ListPage {
     private static final String PAGE = "drawer/list/page";
     /** What is taken back together stands in one address. */
-    private static final int MOST_CARDS = 150;
+    private static final int MAX_CARDS = 150;
 
     private final DrawerStore drawer;
     private final PictureStore pictures;
@@ -126,7 +126,7 @@ class ListPage {
                 () -> "One ticked line cannot be read yet: mend it, or take its tick off. Nothing is kept until then.");
         BadInput.unless(!cards.isEmpty(), "lines", () -> "Type at least one line, and leave it ticked.");
         BadInput.unless(
-                cards.size() <= MOST_CARDS,
+                cards.size() <= MAX_CARDS,
                 "lines",
                 () -> "That makes " + cards.size() + " cards. Put in fewer at once.");
         Optional<PictureStore.Picture> photo =

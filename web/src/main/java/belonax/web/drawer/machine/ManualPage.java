@@ -110,7 +110,7 @@ class ManualPage {
     private static byte[] sent(Form form) {
         MultipartFile file = Objects.requireNonNull(form.file());
         BadInput.unless(
-                file.getSize() <= ManualFiles.MOST_BYTES,
+                file.getSize() <= ManualFiles.MAX_BYTES,
                 "file",
                 () -> "That PDF is larger than 20 MB. Keep a link to it.");
         try {

@@ -20,8 +20,8 @@ public record StackSection(
         String match) {
 
     private static final double TOP_PX = 20;
-    private static final double MOST_PX = 260;
-    private static final double MOST_PX_PER_MM = 90;
+    private static final double MAX_PX = 260;
+    private static final double MAX_PX_PER_MM = 90;
     private static final double LABEL_PX = 24;
 
     /** One layer. */
@@ -31,7 +31,7 @@ public record StackSection(
     public record LabelShown(String words, double middlePx, double labelPx) {}
 
     static StackSection of(Stack stack, StackForm form, Units units) {
-        double pxPerMm = Math.min(MOST_PX_PER_MM, MOST_PX / stack.thicknessMm());
+        double pxPerMm = Math.min(MAX_PX_PER_MM, MAX_PX / stack.thicknessMm());
         List<LayerShown> layers = new ArrayList<>();
         List<LabelShown> labels = new ArrayList<>();
         double y = TOP_PX;

@@ -27,7 +27,7 @@ final class ApiBodyConverter extends AbstractGenericHttpMessageConverter<ApiBody
 
     @Override
     public boolean canRead(Type type, @Nullable Class<?> context, @Nullable MediaType mediaType) {
-        return type instanceof Class<?> otherType && supports(it) && canRead(mediaType);
+        return type instanceof Class<?> body && supports(body) && canRead(mediaType);
     }
 
     @Override

@@ -30,7 +30,7 @@ import org.springframework.http.HttpStatus;
  * bytes after the end, texts in the place of numbers, lists longer than their limit (before their entries are looked at).
  */
 final class StrictJson {
-    private static final int MOST_BYTES = 1 << 20;
+    private static final int MAX_BYTES = 1 << 20;
     private static final Map<String, Integer> LONGEST_LIST = Map.of(
             "strips", 40,
             "systems", 12,
@@ -45,8 +45,8 @@ final class StrictJson {
     private final JsonMapper mapper = mapper();
 
     Object read(InputStream in, JavaType type) throws IOException {
-        byte[] bytes = in.readNBytes(MOST_BYTES + 1);
-        if (bytes.length > MOST_BYTES) {
+        byte[] bytes = in.readNBytes(MAX_BYTES + 1);
+        if (bytes.length > MAX_BYTES) {
             throw new ApiRefusal(
                     HttpStatus.PAYLOAD_TOO_LARGE, "The body is larger than 1 MiB. Send less at once.", List.of());
         }

@@ -36,7 +36,7 @@ public record NeedlePortrait(
     /** A needle looks always alike, and drawing it costs more than the answer it stands beside. */
     private static final Map<Needle, NeedlePortrait> DRAWN = new ConcurrentHashMap<>();
 
-    private static final int MOST_DRAWN = 200;
+    private static final int MAX_DRAWN = 200;
 
     private static final double POINT_HEIGHT_MM = 8.2;
     private static final int SMALL_PX_PER_MM = 7;
@@ -68,7 +68,7 @@ public record NeedlePortrait(
             return known;
         }
         NeedlePortrait drawn = draw(needle);
-        if (DRAWN.size() < MOST_DRAWN) {
+        if (DRAWN.size() < MAX_DRAWN) {
             DRAWN.put(needle, drawn);
         }
         return drawn;

@@ -51,11 +51,11 @@ class KeysIntoForms implements BeanPostProcessor {
                 return Map.of(); // A form that is sent by get records nothing.
             }
             Map<String, String> all = new LinkedHashMap<>(token);
-            all.put(Presses.KEY, ids.get().get().toString());
-            if (request.getAttribute(Presses.SHOWN) instanceof Supplier<?> shown) {
+            all.put(IdempotencyInterceptor.KEY, ids.get().get().toString());
+            if (request.getAttribute(IdempotencyInterceptor.SHOWN) instanceof Supplier<?> shown) {
                 String seen = String.valueOf(shown.get());
                 if (!seen.isEmpty()) {
-                    all.put(Presses.SEEN, seen);
+                    all.put(IdempotencyInterceptor.SEEN, seen);
                 }
             }
             return all;

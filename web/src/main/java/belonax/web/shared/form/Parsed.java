@@ -12,7 +12,7 @@ public final class Parsed {
     private static final String THOUSANDS_PERHAPS = "[-+]?[1-9][0-9]{0,2},[0-9]{3}";
 
     private static final int SHOWN = 40;
-    private static final double MOST_WHOLE = 1e9;
+    private static final double MAX_WHOLE = 1e9;
 
     private Parsed() {}
 
@@ -46,7 +46,7 @@ public final class Parsed {
      */
     public static int whole(String field, double value, String advice) {
         BadInput.unless(
-                value == Math.rint(value) && Math.abs(value) <= MOST_WHOLE,
+                value == Math.rint(value) && Math.abs(value) <= MAX_WHOLE,
                 field,
                 () -> "Only whole numbers will do. " + advice);
         return (int) value;

@@ -2,7 +2,7 @@ package belonax.web.shared.form;
 
 import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
-import belonax.room.press.AlreadyDone;
+import belonax.room.usecase.IdempotencyConflict;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -24,7 +24,7 @@ public final class Problems {
             return Optional.of(asked.get());
         } catch (BadInput refused) {
             show(refused, errors);
-        } catch (ChangedMeanwhile | AlreadyDone refused) {
+        } catch (ChangedMeanwhile | IdempotencyConflict refused) {
             errors.reject("refused", String.valueOf(refused.getMessage()));
         }
         return Optional.empty();

@@ -2,7 +2,7 @@ package belonax.web.shared.form;
 
 import belonax.BadInput;
 import belonax.room.ChangedMeanwhile;
-import belonax.room.press.AlreadyDone;
+import belonax.room.usecase.IdempotencyConflict;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -29,7 +29,7 @@ class Refusals {
     /** The sentence, on the page that is shown next. */
     static final String SENTENCE = "refused";
 
-    @ExceptionHandler({BadInput.class, ChangedMeanwhile.class, AlreadyDone.class})
+    @ExceptionHandler({BadInput.class, ChangedMeanwhile.class, IdempotencyConflict.class})
     String refused(RuntimeException refusal, HttpServletRequest request, RedirectAttributes next) {
         next.addFlashAttribute(SENTENCE, String.valueOf(refusal.getMessage()));
         BindingResult sent = sent(request);

@@ -24,8 +24,8 @@ import org.apache.commons.csv.CSVRecord;
  * @param columns their names as they stand there
  */
 public record Sheet(List<String> columns, List<Row> rows) {
-    private static final int MOST_ROWS = 2000;
-    private static final int MOST_BYTES = 2 << 20;
+    private static final int MAX_ROWS = 2000;
+    private static final int MAX_BYTES = 2 << 20;
     private static final int SHOWN = 40;
 
     /**
@@ -49,7 +49,7 @@ public record Sheet(List<String> columns, List<Row> rows) {
      */
     public static Sheet read(byte[] file, String known) {
         BadInput.unless(
-                file.length <= MOST_BYTES, "file", () -> "That file is larger than 2 MB. Send fewer rows at once.");
+                file.length <= MAX_BYTES, "file", () -> "That file is larger than 2 MB. Send fewer rows at once.");
         String text = text(file);
         refuseOtherSeparators(text, known);
         CSVFormat format = CSVFormat.RFC4180
@@ -67,9 +67,9 @@ public record Sheet(List<String> columns, List<Row> rows) {
                 } else {
                     rows.add(row(cSVRecord, columns));
                     BadInput.unless(
-                            rows.size() <= MOST_ROWS,
+                            rows.size() <= MAX_ROWS,
                             "file",
-                            () -> "That file has more than " + MOST_ROWS + " rows. Split it.");
+                            () -> "That file has more than " + MAX_ROWS + " rows. Split it.");
                 }
             }
             BadInput.unless(!rows.isEmpty(), "file", () -> "That file has no rows below its first line.");

@@ -28,7 +28,7 @@ import org.springframework.util.MultiValueMap;
 
 /** Lays a sentence on the table, and says again what lies there, in the sewist's units. */
 final class Laying {
-    private static final double LEAST_STACK_MM = 0.05;
+    private static final double MIN_STACK_MM = 0.05;
 
     private Laying() {}
 
@@ -53,7 +53,7 @@ final class Laying {
                 stack.all().get(0).cloth().id(),
                 stack.words(),
                 stack.layers(),
-                Math.max(LEAST_STACK_MM, stack.heightMm()),
+                Math.max(MIN_STACK_MM, stack.heightMm()),
                 StitchAdvice.wishedFor(told).widthMm(),
                 ThreadKept.of(thread),
                 bobbin.map(ThreadKept::of).orElse(null));

@@ -62,7 +62,7 @@ public record Pickers(
         List<FurtherCloth> further,
         Units units) {
 
-    private static final int MOST_CLOTHS = 8;
+    private static final int MAX_CLOTHS = 8;
     private static final int FURTHER_CLOTHS = 3;
 
     /** Returns on what sewists differ when they choose a spool. */
@@ -218,7 +218,7 @@ public record Pickers(
 
     /** Returns the cloths that fit some words, the sewist's own first. */
     static List<ClothChoice> found(String words, Stock stock) {
-        return allFound(words, stock).distinct().limit(MOST_CLOTHS).toList();
+        return allFound(words, stock).distinct().limit(MAX_CLOTHS).toList();
     }
 
     private static Stream<ClothChoice> allFound(String words, Stock stock) {
@@ -233,7 +233,7 @@ public record Pickers(
         // Who searches sees what was found first, so that it can be taken at once.
         Stream<ClothChoice> all =
                 form.find().isBlank() ? Stream.concat(now, allFound(form.find(), stock)) : allFound(form.find(), stock);
-        return all.distinct().limit(MOST_CLOTHS + 1L).toList();
+        return all.distinct().limit(MAX_CLOTHS + 1L).toList();
     }
 
     private static ClothChoice choice(Cloth cloth, boolean isMine, Units units) {

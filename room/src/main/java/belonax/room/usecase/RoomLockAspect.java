@@ -1,4 +1,4 @@
-package belonax.room.press;
+package belonax.room.usecase;
 
 import org.aspectj.lang.ProceedingJoinPoint;
 import org.aspectj.lang.annotation.Around;

@@ -1,4 +1,4 @@
-package belonax.room.press;
+package belonax.room.usecase;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -199,7 +199,7 @@ class TwoHandsTest {
         // Another press adds as much again, so nothing was added by the nineteen others.
         assertThat(everything() - before).isBetween(once + 1, 2 * once + 2);
         assertThatThrownBy(() -> pressed(key, "other values", press))
-                .isInstanceOf(AlreadyDone.class)
+                .isInstanceOf(IdempotencyConflict.class)
                 .hasMessageContaining("what was recorded then stands");
     }
 
@@ -603,7 +603,7 @@ class TwoHandsTest {
     }
 
     private static Object pressed(UUID key, String sent, Callable<?> press) {
-        CurrentPress.begin(key, sent);
+        CurrentIdempotencyKey.begin(key, sent);
         try {
             return press.call();
         } catch (RuntimeException e) {
@@ -611,7 +611,7 @@ class TwoHandsTest {
         } catch (Exception e) {
             throw new AssertionError(e);
         } finally {
-            CurrentPress.end();
+            CurrentIdempotencyKey.end();
         }
     }
 

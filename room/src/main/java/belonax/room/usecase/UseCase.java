@@ -1,4 +1,4 @@
-package belonax.room.press;
+package belonax.room.usecase;
 
 import java.lang.annotation.Documented;
 import java.lang.annotation.ElementType;

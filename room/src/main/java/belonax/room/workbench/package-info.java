@@ -1,5 +1,5 @@
 /** The work on each machine's table. */
 @NullMarked
-package belonax.room.table;
+package belonax.room.workbench;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,4 @@
-package belonax.table;
+package belonax.rules;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -14,8 +14,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** A table tells what stands in it, or which word in which line will not do. */
-class TableTest {
-    private static final Table TABLE = new Table("weaves.txt", "name | weave | mm | others | chances | how");
+class RuleTableTest {
+    private static final RuleTable TABLE = new RuleTable("weaves.txt", "name | weave | mm | others | chances | how");
 
     enum Weave {
         PLAIN,
@@ -30,7 +30,7 @@ class TableTest {
             Map<Weave, Double> chances,
             List<String> how) {}
 
-    private static Cloth cloth(Table.Row row) {
+    private static Cloth cloth(RuleTable.Row row) {
         return new Cloth(
                 row.text(0),
                 row.word(1, Weave.class),
@@ -48,7 +48,7 @@ class TableTest {
                         "",
                         " lawn | PLAIN | .18 | PLAIN, TWILL | PLAIN .5, TWILL 2 | Press it.; Pin it.",
                         "gab|TWILL||||"),
-                TableTest::cloth);
+                RuleTableTest::cloth);
 
         assertThat(read).hasSize(2);
         assertThat(read.get(0).mm()).hasValue(0.18);
@@ -73,7 +73,7 @@ class TableTest {
     void a_word_that_will_not_do_is_named_with_file_and_line_and_what_to_write(String line, String why) {
         String first = line.startsWith("lawn|PLAIN|1") ? "lawn|PLAIN" : line;
 
-        assertThatThrownBy(() -> TABLE.read(List.of("# a table", first), TableTest::cloth))
+        assertThatThrownBy(() -> TABLE.read(List.of("# a table", first), RuleTableTest::cloth))
                 .isInstanceOf(IllegalStateException.class)
                 .hasMessage("weaves.txt, line 2: " + why + " Write: name | weave | mm | others | chances | how.");
     }
@@ -84,7 +84,7 @@ class TableTest {
                     throw new BadInput("A cloth has a note.");
                 }))
                 .hasMessageStartingWith("weaves.txt, line 1: A cloth has a note. Write:");
-        assertThatThrownBy(() -> TABLE.read(TableTest.class, TableTest::cloth))
+        assertThatThrownBy(() -> TABLE.read(RuleTableTest.class, RuleTableTest::cloth))
                 .hasMessageStartingWith("weaves.txt is missing");
     }
 }

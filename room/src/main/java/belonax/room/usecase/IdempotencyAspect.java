@@ -1,4 +1,4 @@
-package belonax.room.press;
+package belonax.room.usecase;
 
 import belonax.room.CraftJson;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -20,11 +20,11 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Aspect
 @Component
 @Order(0) // Around the transaction that every use case would open by itself.
-class OncePerPress {
-    private final PressBook presses;
+class IdempotencyAspect {
+    private final IdempotencyStore presses;
     private final TransactionTemplate whole;
 
-    OncePerPress(PressBook presses, TransactionTemplate whole) {
+    IdempotencyAspect(IdempotencyStore presses, TransactionTemplate whole) {
         this.presses = presses;
         this.whole = whole;
     }
@@ -32,11 +32,11 @@ class OncePerPress {
     @Around("@annotation(UseCase)")
     @Nullable
     Object once(ProceedingJoinPoint useCase) throws Throwable {
-        Optional<CurrentPress.Press> press = CurrentPress.now();
+        Optional<CurrentIdempotencyKey.Key> press = CurrentIdempotencyKey.now();
         if (press.isEmpty() || TransactionSynchronizationManager.isActualTransactionActive()) {
             return useCase.proceed(); // By itself, or as a part of another use case.
         }
-        CurrentPress.carriedOut();
+        CurrentIdempotencyKey.carriedOut();
         try {
             return whole.execute(any -> once(press.get(), useCase));
         } catch (Failed failed) {
@@ -49,10 +49,10 @@ class OncePerPress {
         presses.forgetOld();
     }
 
-    private @Nullable Object once(CurrentPress.Press press, ProceedingJoinPoint useCase) {
+    private @Nullable Object once(CurrentIdempotencyKey.Key press, ProceedingJoinPoint useCase) {
         Method method = ((MethodSignature) useCase.getSignature()).getMethod();
         String asked = method.getDeclaringClass().getSimpleName() + "." + method.getName() + " " + press.sent();
-        Optional<PressBook.Done> before = presses.begin(press.key(), asked);
+        Optional<IdempotencyStore.Done> before = presses.begin(press.key(), asked);
         if (before.isPresent()) {
             return repeated(before.get(), asked, method);
         }
@@ -61,9 +61,9 @@ class OncePerPress {
         return answer;
     }
 
-    private static @Nullable Object repeated(PressBook.Done before, String asked, Method method) {
+    private static @Nullable Object repeated(IdempotencyStore.Done before, String asked, Method method) {
         if (!before.asked().equals(asked)) {
-            throw new AlreadyDone();
+            throw new IdempotencyConflict();
         }
         try {
             return CraftJson.mapper()

@@ -20,7 +20,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What the strip shows: which machine, which needles are in it and how worn, what lies on the table with its thread, the last balance. */
-public record MachineStrip(
+public record MachineBar(
         @Nullable String machineId,
         String machine,
         String standsAt,
@@ -52,7 +52,7 @@ public record MachineStrip(
     /** A machine that can be put on the table. */
     public record Choice(String id, String name, String standsAt, boolean isChosen) {}
 
-    static MachineStrip of(
+    static MachineBar of(
             Optional<MachineNow> machine,
             List<MachineName> all,
             Units units,
@@ -65,7 +65,7 @@ public record MachineStrip(
                         machineName.standsAt(),
                         machine.map(MachineNow::id).equals(Optional.of(machineName.id()))))
                 .toList();
-        return machine.map(machineNow -> new MachineStrip(
+        return machine.map(machineNow -> new MachineBar(
                         machineNow.id(),
                         machineNow.machine().name(),
                         machineNow.standsAt(),
@@ -80,13 +80,13 @@ public record MachineStrip(
                                 .orElse(""),
                         dial(machineNow),
                         mounted(machineNow.machine(), units),
-                        running.map(MachineStrip::timer).orElse(null),
+                        running.map(MachineBar::timer).orElse(null),
                         running.map(WorkLog.Running::isForgotten).orElse(false),
                         openCase.map(UUID::toString).orElse(null),
                         machineNow.missingWords(),
                         choices,
                         line(machineNow)))
-                .orElseGet(() -> new MachineStrip(
+                .orElseGet(() -> new MachineBar(
                         null,
                         "No machine yet",
                         "",

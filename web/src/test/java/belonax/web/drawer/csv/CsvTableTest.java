@@ -1,4 +1,4 @@
-package belonax.web.drawer.tables;
+package belonax.web.drawer.csv;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

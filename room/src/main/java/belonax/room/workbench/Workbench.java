@@ -1,4 +1,4 @@
-package belonax.room.table;
+package belonax.room.workbench;
 
 import belonax.room.event.Event;
 import belonax.room.event.EventKind;
@@ -20,14 +20,14 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what lies on each machine's table. It is laid by what is done there, as a part of that action. */
 @Service
-public class TableBook {
+public class Workbench {
     private static final Set<EventKind> ON_THE_TABLE = EnumSet.of(EventKind.LAID, EventKind.THREADED);
 
     private final EventRepository events;
     private final NewestEvents newest;
     private final Clock clock;
 
-    TableBook(EventRepository events, NewestEvents newest, Clock clock) {
+    Workbench(EventRepository events, NewestEvents newest, Clock clock) {
         this.events = events;
         this.newest = newest;
         this.clock = clock;

@@ -1,4 +1,4 @@
-package belonax.table;
+package belonax.rules;
 
 import belonax.BadInput;
 import java.io.BufferedReader;
@@ -23,7 +23,7 @@ import java.util.stream.Stream;
  * @param file its name, for what is wrong with it
  * @param columns what its columns are, parted as in the file
  */
-public record Table(String file, String columns) {
+public record RuleTable(String file, String columns) {
 
     /**
      * Reads the rows of a file beside a class.

@@ -1,4 +1,4 @@
-package belonax.room.press;
+package belonax.room.usecase;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -13,14 +13,14 @@ import org.springframework.stereotype.Component;
 
 /** The presses that were carried out, each with what it asked for and what was answered. */
 @Component
-class PressBook {
+class IdempotencyStore {
     /** No page stays open for longer. */
     private static final Duration KEPT = Duration.ofDays(60);
 
     private final JdbcTemplate database;
     private final Clock clock;
 
-    PressBook(JdbcTemplate database, Clock clock) {
+    IdempotencyStore(JdbcTemplate database, Clock clock) {
         this.database = database;
         this.clock = clock;
     }

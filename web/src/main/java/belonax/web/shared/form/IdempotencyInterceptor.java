@@ -1,6 +1,6 @@
 package belonax.web.shared.form;
 
-import belonax.room.press.CurrentPress;
+import belonax.room.usecase.CurrentIdempotencyKey;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
@@ -24,7 +24,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  * press, which is carried out once and answered as often as it is asked.
  */
 @Component
-public class Presses implements HandlerInterceptor, WebMvcConfigurer {
+public class IdempotencyInterceptor implements HandlerInterceptor, WebMvcConfigurer {
     /** The name of the entry that holds the key. */
     static final String KEY = "press-key";
 
@@ -32,7 +32,7 @@ public class Presses implements HandlerInterceptor, WebMvcConfigurer {
     static final String SEEN = "seen-in-machine";
 
     /** Under this name a request knows what its page shows, worked out when it is asked for. */
-    public static final String SHOWN = Presses.class.getName() + ".shown";
+    public static final String SHOWN = IdempotencyInterceptor.class.getName() + ".shown";
 
     private static final String TOKEN = "_csrf";
 
@@ -44,8 +44,8 @@ public class Presses implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (HttpMethod.POST.matches(request.getMethod())) {
-            CurrentPress.showed(request.getParameter(SEEN));
-            key(request).ifPresent(id -> CurrentPress.begin(id, digest(request)));
+            CurrentIdempotencyKey.showed(request.getParameter(SEEN));
+            key(request).ifPresent(id -> CurrentIdempotencyKey.begin(id, digest(request)));
         }
         return true;
     }
@@ -53,7 +53,7 @@ public class Presses implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception failed) {
-        CurrentPress.end();
+        CurrentIdempotencyKey.end();
     }
 
     private static Optional<UUID> key(HttpServletRequest request) {

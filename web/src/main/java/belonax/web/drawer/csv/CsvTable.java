@@ -1,4 +1,4 @@
-package belonax.web.drawer.tables;
+package belonax.web.drawer.csv;
 
 import belonax.BadInput;
 import belonax.BadInput.Problem;

@@ -1,8 +1,8 @@
 /**
  * The same press twice is one event and one answer: a form carries a key that is good for one use case, and what was answered is
- * kept with it. Read {@link belonax.room.press.UseCase} first.
+ * kept with it. Read {@link belonax.room.usecase.UseCase} first.
  */
 @NullMarked
-package belonax.room.press;
+package belonax.room.usecase;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,4 @@
-package belonax.room.press;
+package belonax.room.usecase;
 
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
@@ -9,9 +9,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** A lock by name, for what is not kept yet or was taken back, so that it has no row of its own to lock. */
 @Component
 public class TransactionLock {
-    private final PressBook presses;
+    private final IdempotencyStore presses;
 
-    TransactionLock(PressBook presses) {
+    TransactionLock(IdempotencyStore presses) {
         this.presses = presses;
     }
 

@@ -1,16 +1,16 @@
-package belonax.room.press;
+package belonax.room.usecase;
 
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** The press that this thread carries out. */
-public final class CurrentPress {
-    private static final ThreadLocal<Press> PRESS = new ThreadLocal<>();
+public final class CurrentIdempotencyKey {
+    private static final ThreadLocal<Key> KEY = new ThreadLocal<>();
     private static final ThreadLocal<Boolean> DONE = new ThreadLocal<>();
     private static final ThreadLocal<String> SEEN = new ThreadLocal<>();
 
-    private CurrentPress() {}
+    private CurrentIdempotencyKey() {}
 
     /**
      * One press of a form.
@@ -18,7 +18,7 @@ public final class CurrentPress {
      * @param key the key that the form carried
      * @param sent a digest of all that was sent with it
      */
-    record Press(UUID key, String sent) {}
+    record Key(UUID key, String sent) {}
 
     /** Notes what the page of this press showed of a machine, in the words of {@code MachineNow.seen}; nothing where it showed none. */
     public static void showed(@Nullable String seen) {
@@ -36,12 +36,12 @@ public final class CurrentPress {
 
     /** Begins to carry out a press. Call {@link #end} when it is over, whatever came of it. */
     public static void begin(UUID key, String sent) {
-        PRESS.set(new Press(key, sent));
+        KEY.set(new Key(key, sent));
         DONE.remove();
     }
 
     public static void end() {
-        PRESS.remove();
+        KEY.remove();
         DONE.remove();
         SEEN.remove();
     }
@@ -55,7 +55,7 @@ public final class CurrentPress {
         DONE.set(true);
     }
 
-    static Optional<Press> now() {
-        return Optional.ofNullable(PRESS.get());
+    static Optional<Key> now() {
+        return Optional.ofNullable(KEY.get());
     }
 }

@@ -1,4 +1,4 @@
-package belonax.room.press;
+package belonax.room.usecase;
 
 import belonax.room.ChangedMeanwhile;
 import java.util.concurrent.TimeUnit;
