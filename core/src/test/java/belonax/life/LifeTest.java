@@ -13,7 +13,6 @@ import belonax.machine.Machine;
 import belonax.machine.MachineKind;
 import belonax.machine.Past;
 import belonax.thread.SewingThread;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.random.RandomGenerator;
@@ -24,36 +23,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class LifeTest {
-    /**
-     * Remission in weeks under 6-mercaptopurine, negative where the patient was still in remission: Freireich et al. (1963), as
-     * worked in Kalbfleisch and Prentice, "The Statistical Analysis of Failure Time Data", and in Collett, "Modelling Survival
-     * Data in Medical Research". Survival and Greenwood's standard error at each failure are those tables'.
-     */
-    private static final int[] SIX_MP = {
-        6, 6, 6, -6, 7, -9, 10, -10, -11, 13, 16, -17, -19, -20, 22, 23, -25, -32, -32, -34, -35
-    };
-
-    @ParameterizedTest(name = "week {0}")
-    @CsvSource({
-        "6, 21, 3, 0.857, 0.0764, 0.1429", "7, 17, 1, 0.807, 0.0869, 0.2017", "10, 15, 1, 0.753, 0.0963, 0.2683",
-        "13, 12, 1, 0.690, 0.1068, 0.3517", "16, 11, 1, 0.627, 0.1141, 0.4426", "22, 7, 1, 0.538, 0.1282, 0.5854",
-        "23, 6, 1, 0.448, 0.1346, 0.7521"
-    })
-    void the_estimators_agree_with_a_published_example(
-            double week, int atRisk, int failures, double survival, double error, double hazard) {
-        KaplanMeier.Step step = KaplanMeier.of(sixMp()).steps().stream()
-                .filter(otherStep -> otherStep.hours() == week)
-                .findFirst()
-                .orElseThrow();
-
-        assertThat(step.atRisk()).isEqualTo(atRisk);
-        assertThat(step.failures()).isEqualTo(failures);
-        assertThat(step.survival()).isCloseTo(survival, within(0.0005));
-        assertThat(step.standardError()).isCloseTo(error, within(0.0001));
-        assertThat(step.cumulativeHazard()).isCloseTo(hazard, within(0.0001));
-        assertThat(KaplanMeier.of(sixMp()).survival(week + 0.5)).isCloseTo(survival, within(0.0005));
-    }
-
     @Test
     void without_data_the_guide_holds_one_in_five_by_eight_hours() {
         LearntLife guide = LearntLife.guide();
@@ -233,13 +202,5 @@ class LifeTest {
 
     private static List<ObservedLife> lives(int count, double hours) {
         return java.util.Collections.nCopies(count, new ObservedLife(hours, true));
-    }
-
-    private static List<ObservedLife> sixMp() {
-        List<ObservedLife> lives = new ArrayList<>();
-        for (int number : SIX_MP) {
-            lives.add(new ObservedLife(Math.abs(number), number > 0));
-        }
-        return lives;
     }
 }

@@ -1,8 +1,8 @@
 package belonax.room;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -11,8 +11,10 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Keeps the house of what is kept: no page in it, no circle between its rooms, none of them crowded. */
 @AnalyzeClasses(packages = "belonax.room", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -30,9 +32,55 @@ class ArchitectureTest {
                     "org.thymeleaf..",
                     "belonax.web..");
 
+    /** Lowest first, as ARCHITECTURE.md tells it. */
+    private static final List<String> ORDER = Stream.of(
+                    "usecase",
+                    "event",
+                    "card",
+                    "settings",
+                    "machine",
+                    "workbench",
+                    "needle",
+                    "life",
+                    "drawer",
+                    "supply",
+                    "balance",
+                    "care",
+                    "trouble",
+                    "practice",
+                    "sound",
+                    "plan",
+                    "archive",
+                    "start",
+                    "demo")
+            .map("belonax.room."::concat)
+            .toList();
+
     @ArchTest
-    static final ArchRule NO_CIRCLES =
-            slices().matching("belonax.room.(*)..").should().beFreeOfCycles();
+    static void packages_use_only_those_below_them(JavaClasses all) {
+        for (int i = 0; i < ORDER.size() - 1; i++) {
+            String[] above = ORDER.subList(i + 1, ORDER.size()).toArray(String[]::new);
+            noClasses()
+                    .that()
+                    .resideInAPackage(ORDER.get(i))
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(above)
+                    .check(all);
+        }
+    }
+
+    @ArchTest
+    static void every_package_has_a_place_in_the_order(JavaClasses all) {
+        assertThat(all.stream().map(JavaClass::getPackageName).distinct())
+                .filteredOn(name -> name.startsWith("belonax.room."))
+                .isSubsetOf(ORDER);
+    }
+
+    /** What is written once for all threads is a lock or a cache, and stands in an object that Spring hands out. */
+    @ArchTest
+    static final ArchRule NO_STATIC_IS_WRITTEN =
+            fields().that().areStatic().should().beFinal();
 
     @ArchTest
     static final ArchRule THE_ROOT_KNOWS_NO_ROOM = classes()

@@ -20,6 +20,7 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.WhoReads;
 import belonax.web.shared.form.Problems;
@@ -87,8 +88,11 @@ class BalancePage {
     /** Leads on with the run that is under way, or asks what is to be balanced. */
     @GetMapping("/balance")
     String begin(
-            @ModelAttribute("form") BalanceForm form, BindingResult errors, HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
+            @ModelAttribute("form") BalanceForm form,
+            BindingResult errors,
+            @OnTheTable Optional<MachineNow> machine,
+            HttpServletRequest request,
+            Model model) {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
@@ -104,10 +108,10 @@ class BalancePage {
             @Validated @ModelAttribute("form") BalanceForm form,
             BindingResult errors,
             @RequestParam(defaultValue = "false") boolean simulated,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }

@@ -12,7 +12,7 @@ import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.thread.SewingThread;
 import belonax.web.shared.AtStop;
-import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Ask;
 import belonax.web.shared.form.Problems;
@@ -40,13 +40,11 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class PullPage {
     private final PullLog pulls;
     private final Sentences sentences;
-    private final Layout layout;
     private final Undo undo;
 
-    PullPage(PullLog pulls, Sentences sentences, Layout layout, Undo undo) {
+    PullPage(PullLog pulls, Sentences sentences, Undo undo) {
         this.pulls = pulls;
         this.sentences = sentences;
-        this.layout = layout;
         this.undo = undo;
     }
 
@@ -78,23 +76,22 @@ class PullPage {
             @ModelAttribute("form") Form form,
             BindingResult unread,
             @RequestParam(required = false) Optional<UUID> done,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             Model model) {
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));
-        return layout.onTheTable(request)
-                .map(machineNow -> show(machineNow, request, model))
-                .orElse("redirect:/welcome");
+        return machine.map(machineNow -> show(machineNow, request, model)).orElse("redirect:/welcome");
     }
 
     @PostMapping("/balance/pull")
     String keep(
             @Validated @ModelAttribute("form") Form form,
             BindingResult errors,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model,
             RedirectAttributes to) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }

@@ -7,6 +7,7 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.WorkLog;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.sentence.Sentences;
@@ -54,9 +55,9 @@ class BenchPage {
     String bench(
             @RequestParam(defaultValue = "false") boolean big,
             @RequestParam(required = false) Optional<UUID> done,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }

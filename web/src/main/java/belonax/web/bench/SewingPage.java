@@ -9,6 +9,7 @@ import belonax.room.needle.WorkLog;
 import belonax.room.supply.ThreadStock;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.sentence.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
@@ -54,9 +55,9 @@ class SewingPage {
     String sewing(
             @RequestParam(required = false) Optional<Sign> noticed,
             @RequestParam(required = false) Optional<UUID> done,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
@@ -83,8 +84,10 @@ class SewingPage {
     /** Starts the clock on what the page that sent it spoke of. */
     @PostMapping("/sewing")
     String start(
-            @RequestParam String machine, @RequestParam(defaultValue = "") String table, HttpServletRequest request) {
-        work.startTimer(machine, sentences.work(table, layout.onTheTable(request)));
+            @RequestParam String machine,
+            @RequestParam(defaultValue = "") String table,
+            @OnTheTable Optional<MachineNow> onTheTable) {
+        work.startTimer(machine, sentences.work(table, onTheTable));
         return "redirect:/sewing";
     }
 

@@ -6,6 +6,7 @@ import belonax.room.card.DrawerStore;
 import belonax.room.drawer.Packet;
 import belonax.room.needle.MachineNow;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.pairing.Lan;
 import belonax.web.shared.print.Pdf;
 import jakarta.servlet.http.HttpServletRequest;
@@ -48,8 +49,7 @@ class PrintPage {
     }
 
     @GetMapping("/drawer/print/machine.pdf")
-    ResponseEntity<byte[]> machine(HttpServletRequest request) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
+    ResponseEntity<byte[]> machine(@OnTheTable Optional<MachineNow> machine, HttpServletRequest request) {
         if (machine.isEmpty()) {
             return ResponseEntity.status(HttpStatus.SEE_OTHER)
                     .header(HttpHeaders.LOCATION, "/drawer/machine")

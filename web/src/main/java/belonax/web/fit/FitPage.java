@@ -11,6 +11,7 @@ import belonax.room.supply.NeedleSupply.Choices;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.BrowserCookie;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
@@ -69,10 +70,10 @@ class FitPage {
             @RequestParam(defaultValue = "") String in,
             @RequestParam(defaultValue = "false") boolean not,
             @CookieValue(name = COOKIE, defaultValue = "") String left,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
@@ -107,11 +108,11 @@ class FitPage {
     String record(
             @ModelAttribute("form") FitForm form,
             BindingResult errors,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             HttpServletResponse response,
             RedirectAttributes to,
             Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
@@ -134,9 +135,9 @@ class FitPage {
             @RequestParam(defaultValue = "0") int place,
             @ModelAttribute("form") BrokenForm form,
             BindingResult errors,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }

@@ -4,10 +4,9 @@ import belonax.room.needle.MachineNow;
 import belonax.room.sound.SoundLog;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Attached;
-import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FlashMessage;
-import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -26,18 +25,15 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class ListenPage {
     private final ListenDesk desk;
     private final SoundLog sounds;
-    private final Layout layout;
 
-    ListenPage(ListenDesk desk, SoundLog sounds, Layout layout) {
+    ListenPage(ListenDesk desk, SoundLog sounds) {
         this.desk = desk;
         this.sounds = sounds;
-        this.layout = layout;
     }
 
     /** Tells how it listens, what it cannot tell, and what was heard of this machine. */
     @GetMapping("/listen")
-    String page(@RequestParam Optional<Scene> tried, HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
+    String page(@RequestParam Optional<Scene> tried, @OnTheTable Optional<MachineNow> machine, Model model) {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
@@ -51,8 +47,8 @@ class ListenPage {
 
     /** The ear alone, for the sewing view. */
     @GetMapping("/listen/ear")
-    String ear(HttpServletRequest request, Model model) {
-        layout.onTheTable(request).ifPresent(machineNow -> ear(machineNow, model));
+    String ear(@OnTheTable Optional<MachineNow> machine, Model model) {
+        machine.ifPresent(machineNow -> ear(machineNow, model));
         return "listen/ear :: ear";
     }
 

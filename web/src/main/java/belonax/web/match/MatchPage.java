@@ -17,8 +17,8 @@ import belonax.room.needle.NeedleBook;
 import belonax.room.supply.NeedleSupply;
 import belonax.room.supply.NeedleSupply.AtHand;
 import belonax.web.shared.AtStop;
-import belonax.web.shared.Layout;
 import belonax.web.shared.NeedleWord;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.sentence.Sentences;
 import belonax.web.shared.sentence.Sentences.Asked;
@@ -47,7 +47,6 @@ class MatchPage {
     private final Sampler sampler;
     private final ScrapLog scraps;
     private final NeedleSupply supply;
-    private final Layout layout;
 
     MatchPage(
             NeedleMatcher matcher,
@@ -57,8 +56,7 @@ class MatchPage {
             NeedleBook book,
             Sampler sampler,
             ScrapLog scraps,
-            NeedleSupply supply,
-            Layout layout) {
+            NeedleSupply supply) {
         this.matcher = matcher;
         this.check = check;
         this.sentences = sentences;
@@ -67,13 +65,15 @@ class MatchPage {
         this.sampler = sampler;
         this.scraps = scraps;
         this.supply = supply;
-        this.layout = layout;
     }
 
     @GetMapping("/match")
     String answer(
-            @RequestParam Optional<UUID> done, HttpServletRequest request, HttpServletResponse response, Model model) {
-        Optional<MachineNow> on = layout.onTheTable(request);
+            @RequestParam Optional<UUID> done,
+            @OnTheTable Optional<MachineNow> on,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
         Asked asked = sentences.show(model, on, "/match", request);
         model.addAttribute(
                 "snapTest", asked.sentence().snapTestDue(asked.stock()).orElse(null));
@@ -122,9 +122,9 @@ class MatchPage {
             @RequestParam String machine,
             @RequestParam String needle,
             @RequestParam Scrap.Showed showed,
+            @OnTheTable Optional<MachineNow> on,
             HttpServletRequest request,
             RedirectAttributes to) {
-        Optional<MachineNow> on = layout.onTheTable(request);
         Needle sewn =
                 NeedleWord.read(needle).orElseThrow(() -> new BadInput("needle", "Say which needle sewed the scrap."));
         to.addAttribute("done", scraps.seen(machine, sewn, showed, sentences.work(request, on)));

@@ -7,10 +7,9 @@ import belonax.room.event.Undo;
 import belonax.room.needle.MachineNow;
 import belonax.room.needle.SewingRoom;
 import belonax.web.shared.AtStop;
-import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Problems;
-import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
@@ -33,19 +32,19 @@ class CarePage {
     private final SewingRoom room;
     private final Undo undo;
     private final FaultFinder finder;
-    private final Layout layout;
 
-    CarePage(CareLog care, SewingRoom room, Undo undo, FaultFinder finder, Layout layout) {
+    CarePage(CareLog care, SewingRoom room, Undo undo, FaultFinder finder) {
         this.care = care;
         this.room = room;
         this.undo = undo;
         this.finder = finder;
-        this.layout = layout;
     }
 
     @GetMapping("/mend/care")
-    String care(@RequestParam(required = false) Optional<UUID> done, HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
+    String care(
+            @RequestParam(required = false) Optional<UUID> done,
+            @OnTheTable Optional<MachineNow> machine,
+            Model model) {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }

@@ -21,6 +21,7 @@ import belonax.room.trouble.Records;
 import belonax.room.trouble.TroubleBook;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
@@ -93,8 +94,11 @@ class MendPage {
 
     /** Leads on with the case that is open, or asks what is wrong. */
     @GetMapping("/mend")
-    String begin(@RequestParam(defaultValue = "false") boolean another, HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
+    String begin(
+            @RequestParam(defaultValue = "false") boolean another,
+            @OnTheTable Optional<MachineNow> machine,
+            HttpServletRequest request,
+            Model model) {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
@@ -110,10 +114,10 @@ class MendPage {
     String start(
             @Validated @ModelAttribute("form") MendForm form,
             BindingResult errors,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }

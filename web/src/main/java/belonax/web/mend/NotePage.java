@@ -9,10 +9,9 @@ import belonax.room.needle.SewingRoom;
 import belonax.room.trouble.CaseBook;
 import belonax.room.trouble.MendCase;
 import belonax.web.shared.AtStop;
-import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.print.Pdf;
-import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -32,23 +31,14 @@ class NotePage {
     private final FaultFinder finder;
     private final SewingRoom room;
     private final Pdf pdf;
-    private final Layout layout;
 
-    NotePage(
-            DrawerStore drawer,
-            CaseBook cases,
-            MendQuestion question,
-            FaultFinder finder,
-            SewingRoom room,
-            Pdf pdf,
-            Layout layout) {
+    NotePage(DrawerStore drawer, CaseBook cases, MendQuestion question, FaultFinder finder, SewingRoom room, Pdf pdf) {
         this.drawer = drawer;
         this.cases = cases;
         this.question = question;
         this.finder = finder;
         this.room = room;
         this.pdf = pdf;
-        this.layout = layout;
     }
 
     /** What was seen, tried and found, to be taken along. */
@@ -72,8 +62,7 @@ class NotePage {
 
     /** The cases of the machine on the table, and what cured them. */
     @GetMapping("/mend/history")
-    String history(HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
+    String history(@OnTheTable Optional<MachineNow> machine, Model model) {
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }

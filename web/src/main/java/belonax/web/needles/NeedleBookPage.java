@@ -7,10 +7,9 @@ import belonax.room.needle.MachineNow;
 import belonax.room.needle.NeedleBook;
 import belonax.room.supply.RanOut;
 import belonax.web.shared.AtStop;
-import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FlashMessage;
-import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -32,22 +31,21 @@ class NeedleBookPage {
     private final RanOut ranOut;
     private final ActionLog log;
     private final Clock clock;
-    private final Layout layout;
 
-    NeedleBookPage(
-            NeedleBook book, NeedleLives lives, Undo undo, RanOut ranOut, ActionLog log, Clock clock, Layout layout) {
+    NeedleBookPage(NeedleBook book, NeedleLives lives, Undo undo, RanOut ranOut, ActionLog log, Clock clock) {
         this.book = book;
         this.lives = lives;
         this.undo = undo;
         this.ranOut = ranOut;
         this.log = log;
         this.clock = clock;
-        this.layout = layout;
     }
 
     @GetMapping("/needles")
-    String show(@RequestParam(required = false) Optional<UUID> done, HttpServletRequest request, Model model) {
-        Optional<MachineNow> machine = layout.onTheTable(request);
+    String show(
+            @RequestParam(required = false) Optional<UUID> done,
+            @OnTheTable Optional<MachineNow> machine,
+            Model model) {
         model.addAttribute("book", BookView.of(lives.contents(), machine));
         model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("done", done.filter(undo::canUndo).orElse(null));

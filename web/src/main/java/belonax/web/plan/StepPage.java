@@ -9,6 +9,7 @@ import belonax.room.plan.ProjectBook;
 import belonax.room.plan.ProjectStep;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
@@ -51,9 +52,9 @@ class StepPage {
     }
 
     @GetMapping("/plan/{id}/step")
-    String ask(@PathVariable UUID id, HttpServletRequest request, Model model) {
+    String ask(
+            @PathVariable UUID id, @OnTheTable Optional<MachineNow> machine, HttpServletRequest request, Model model) {
         Optional<Kept<Project>> kept = projects.find(id);
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (kept.isEmpty() || machine.isEmpty()) {
             return kept.isEmpty() ? "redirect:/plan" : "redirect:/welcome";
         }
@@ -67,11 +68,11 @@ class StepPage {
             @RequestParam(defaultValue = "false") boolean more,
             @Validated @ModelAttribute("form") StepForm form,
             BindingResult errors,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         Optional<Kept<Project>> kept = projects.find(id);
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (kept.isEmpty() || machine.isEmpty()) {
             return "redirect:/plan";
         }
@@ -88,9 +89,9 @@ class StepPage {
 
     /** Takes the steps of a file, all of them or none. */
     @PostMapping("/plan/{id}/steps")
-    String addAll(@PathVariable UUID id, @RequestParam Optional<MultipartFile> file, HttpServletRequest request)
+    String addAll(
+            @PathVariable UUID id, @RequestParam Optional<MultipartFile> file, @OnTheTable Optional<MachineNow> machine)
             throws IOException {
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
@@ -100,7 +101,12 @@ class StepPage {
 
     /** Shows a step as it was told: its sentence stands in the address, as on every page that speaks of work. */
     @GetMapping("/plan/{id}/step/{step}")
-    String askAgain(@PathVariable UUID id, @PathVariable String step, HttpServletRequest request, Model model) {
+    String askAgain(
+            @PathVariable UUID id,
+            @PathVariable String step,
+            @OnTheTable Optional<MachineNow> machine,
+            HttpServletRequest request,
+            Model model) {
         Optional<Kept<Project>> kept = projects.find(id);
         Optional<ProjectStep> told = kept.flatMap(otherKept -> otherKept.card().find(step));
         if (kept.isEmpty() || told.isEmpty()) {
@@ -112,7 +118,6 @@ class StepPage {
                 return "redirect:" + at(id, "step/" + step, told.get().work(), its.get());
             }
         }
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (machine.isEmpty()) {
             return "redirect:/welcome";
         }
@@ -127,11 +132,11 @@ class StepPage {
             @RequestParam int revision,
             @Validated @ModelAttribute("form") StepForm form,
             BindingResult errors,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         Optional<Kept<Project>> kept = projects.find(id);
-        Optional<MachineNow> machine = layout.onTheTable(request);
         if (kept.isEmpty() || machine.isEmpty()) {
             return "redirect:/plan";
         }

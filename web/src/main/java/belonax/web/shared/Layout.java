@@ -22,7 +22,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 import org.springframework.web.util.WebUtils;
 import org.thymeleaf.context.LazyContextVariable;
 
-/** What stands on every page: the thread path and the machine strip. */
+/** What stands on every page: the thread path and the machine bar. */
 @Component
 public class Layout {
     /** Names the cookie that remembers which machine is on the table. */

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerMapping;
 
-/** Puts the thread path and the machine strip onto every page. Both are worked out when they are drawn, not when a press leads on. */
+/** Puts the thread path and the machine bar onto every page. Both are worked out when they are drawn, not when a press leads on. */
 @ControllerAdvice(annotations = Controller.class)
 class LayoutAdvice {
     private final SingletonSupplier<Layout> layout;

@@ -1,5 +1,5 @@
 /**
- * What three or more stops use: the layout with its thread path and machine strip, and the core's parts as beans. Read
+ * What three or more stops use: the layout with its thread path and machine bar, and the core's parts as beans. Read
  * {@link belonax.web.shared.Layout} first.
  */
 @NullMarked

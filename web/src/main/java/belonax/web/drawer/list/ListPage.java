@@ -7,13 +7,14 @@ import belonax.room.card.DrawerStore;
 import belonax.room.drawer.PictureStore;
 import belonax.room.drawer.PicturedCards;
 import belonax.room.drawer.ShelfPhoto;
+import belonax.room.needle.MachineNow;
 import belonax.web.drawer.KeptForm;
 import belonax.web.drawer.Pictures;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.Upload;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -61,15 +62,17 @@ class ListPage {
     }
 
     @GetMapping("/drawer/list")
-    String ask(@RequestParam MultiValueMap<String, String> sent, HttpServletRequest request, Model model) {
-        show(ListForm.of(sent, Optional.empty()), request, model);
+    String ask(
+            @RequestParam MultiValueMap<String, String> sent, @OnTheTable Optional<MachineNow> machine, Model model) {
+        show(ListForm.of(sent, Optional.empty()), machine, model);
         return PAGE;
     }
 
     /** What is typed is read at once; nothing is kept yet. */
     @PostMapping(path = "/drawer/list", params = "!keep")
-    String read(@RequestParam MultiValueMap<String, String> sent, HttpServletRequest request, Model model) {
-        show(ListForm.of(sent, Optional.empty()), request, model);
+    String read(
+            @RequestParam MultiValueMap<String, String> sent, @OnTheTable Optional<MachineNow> machine, Model model) {
+        show(ListForm.of(sent, Optional.empty()), machine, model);
         return PAGE;
     }
 
@@ -77,11 +80,11 @@ class ListPage {
     String keep(
             @RequestParam MultiValueMap<String, String> sent,
             @RequestParam Optional<MultipartFile> picture,
-            HttpServletRequest request,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletResponse response,
             Model model) {
         ListForm form = ListForm.of(sent, picture);
-        List<LineRead> lines = show(form, request, model);
+        List<LineRead> lines = show(form, machine, model);
         try {
             return KeptForm.leads(Optional.of(keep(form, lines)), PAGE, response);
         } catch (BadInput refused) {
@@ -91,10 +94,9 @@ class ListPage {
         }
     }
 
-    private List<LineRead> show(ListForm form, HttpServletRequest request, Model model) {
-        NeedleSystem usual = layout.onTheTable(request)
-                .map(machineNow -> machineNow.machine().systems().get(0))
-                .orElse(NeedleSystem.H_130_705);
+    private List<LineRead> show(ListForm form, Optional<MachineNow> machine, Model model) {
+        NeedleSystem usual =
+                machine.map(machineNow -> machineNow.machine().systems().get(0)).orElse(NeedleSystem.H_130_705);
         List<LineRead> lines = List.of();
         try {
             lines = form.typed().stream()

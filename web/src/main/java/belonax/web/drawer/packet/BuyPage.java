@@ -6,9 +6,8 @@ import belonax.room.needle.MachineNow;
 import belonax.room.plan.ShoppingList;
 import belonax.room.supply.RanOut;
 import belonax.web.shared.AtStop;
-import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
-import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -26,21 +25,13 @@ class BuyPage {
     private final RanOut ranOut;
     private final ShoppingList shopping;
     private final DrawerStore drawer;
-    private final Layout layout;
 
-    BuyPage(
-            BuyQuestion question,
-            NeedleMatcher matcher,
-            RanOut ranOut,
-            ShoppingList shopping,
-            DrawerStore drawer,
-            Layout layout) {
+    BuyPage(BuyQuestion question, NeedleMatcher matcher, RanOut ranOut, ShoppingList shopping, DrawerStore drawer) {
         this.question = question;
         this.matcher = matcher;
         this.ranOut = ranOut;
         this.shopping = shopping;
         this.drawer = drawer;
-        this.layout = layout;
     }
 
     /** Strikes out what a project wanted. */
@@ -56,10 +47,9 @@ class BuyPage {
     }
 
     @GetMapping("/drawer/buy")
-    String buy(@RequestParam Optional<UUID> done, HttpServletRequest request, Model model) {
+    String buy(@RequestParam Optional<UUID> done, @OnTheTable Optional<MachineNow> machine, Model model) {
         model.addAttribute("done", done.filter(drawer::canUndo).orElse(null));
         model.addAttribute("notes", shopping.all());
-        Optional<MachineNow> machine = layout.onTheTable(request);
         model.addAttribute("ranOut", ranOut.packets());
         model.addAttribute("mine", BuyView.of(question.ofTheDrawer(matcher, machine)));
         model.addAttribute("newcomer", BuyView.of(question.ofANewcomer(matcher)));

@@ -2,9 +2,11 @@ package belonax.web.drawer.tools;
 
 import belonax.needle.NeedleSize;
 import belonax.room.Choice;
+import belonax.room.needle.MachineNow;
 import belonax.room.settings.Units;
 import belonax.web.shared.AtStop;
 import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import belonax.web.shared.Stop;
 import belonax.web.shared.form.FormPage;
 import belonax.web.shared.form.Problems;
@@ -40,22 +42,25 @@ class ClearancePage {
     String clear(
             @ModelAttribute("form") PassageForm asked,
             BindingResult errors,
+            @OnTheTable Optional<MachineNow> machine,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         Units units = layout.settings().units();
         model.addAttribute("kinds", KINDS);
         model.addAttribute("sizes", SIZES);
-        Optional<PassageView> passage = errors.hasErrors() ? Optional.empty() : passage(asked, units, request, model);
+        Optional<PassageView> passage =
+                errors.hasErrors() ? Optional.empty() : passage(asked, units, machine, request, model);
         passage.ifPresentOrElse(
                 passageView -> model.addAttribute("passage", passageView),
                 () -> response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value()));
         return "drawer/tools/clearance";
     }
 
-    private Optional<PassageView> passage(PassageForm asked, Units units, HttpServletRequest request, Model model) {
-        PassageForm form = layout.onTheTable(request)
-                .map(machineNow -> asked.on(machineNow, field -> request.getParameter(field) == null, units))
+    private Optional<PassageView> passage(
+            PassageForm asked, Units units, Optional<MachineNow> machine, HttpServletRequest request, Model model) {
+        PassageForm form = machine.map(
+                        machineNow -> asked.on(machineNow, field -> request.getParameter(field) == null, units))
                 .orElse(asked);
         return Problems.read(
                 FormPage.filled(model, FormPage.FORM, form), () -> PassageView.of(form.passage(units), units));

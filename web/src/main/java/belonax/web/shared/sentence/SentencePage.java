@@ -1,7 +1,7 @@
 package belonax.web.shared.sentence;
 
 import belonax.room.needle.MachineNow;
-import belonax.web.shared.Layout;
+import belonax.web.shared.OnTheTable;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
@@ -17,24 +17,24 @@ class SentencePage {
     private static final Set<String> TAKES_IT = Set.of("/bench", "/match", "/fit", "/fit/broken", "/balance", "/mend");
 
     private final Sentences sentences;
-    private final Layout layout;
 
-    SentencePage(Sentences sentences, Layout layout) {
+    SentencePage(Sentences sentences) {
         this.sentences = sentences;
-        this.layout = layout;
     }
 
     @GetMapping("/sentence")
-    String open(@RequestParam(defaultValue = "") String at, HttpServletRequest request, Model model) {
-        Optional<MachineNow> on = layout.onTheTable(request);
+    String open(
+            @RequestParam(defaultValue = "") String at,
+            @OnTheTable Optional<MachineNow> on,
+            HttpServletRequest request,
+            Model model) {
         sentences.show(model, on, TAKES_IT.contains(at) ? at : "/match", request);
         return "shared/sentence :: sentence";
     }
 
     /** The cloths that fit the words typed so far. */
     @GetMapping("/sentence/cloths")
-    String cloths(HttpServletRequest request, Model model) {
-        Optional<MachineNow> on = layout.onTheTable(request);
+    String cloths(@OnTheTable Optional<MachineNow> on, HttpServletRequest request, Model model) {
         Stock stock = sentences.stock();
         Sentence sentence = sentences.of(request, on, stock);
         List<Pickers.ClothChoice> found = Pickers.choices(sentence, stock);
