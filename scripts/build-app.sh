@@ -2,7 +2,7 @@
 app=var/app
 if ! [ -f "$app/built" ] || [ -n "$(find pom.xml core/pom.xml core/src/main room/pom.xml room/src/main web/pom.xml web/src/main web/styles web/package-lock.json -newer "$app/built" -print -quit)" ]; then
   release=$("$java" -XshowSettings:properties -version 2>&1 | sed -n 's/ *java.specification.version = //p')
-  [ "$release" = 17 ] || stop "Belonax needs Java 17, and this is $release. Point JAVA_HOME at a JDK 17 and run it again."
+  [ "${release%%.*}" -ge 17 ] || stop "Belonax needs Java 17 or later, and this is $release. Point JAVA_HOME at a JDK 17 or later and run it again."
   for tool in mvn node npm; do
     command -v "$tool" >/dev/null || stop "Belonax needs $tool to be built. Install it and run it again."
   done

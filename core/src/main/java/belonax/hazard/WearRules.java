@@ -7,6 +7,7 @@ import static belonax.hazard.Hazard.MARK;
 import static belonax.hazard.Hazard.SHRED;
 import static belonax.hazard.Hazard.SKIP;
 
+import belonax.Shown;
 import belonax.needle.NeedleInUse;
 import java.util.List;
 import java.util.Locale;
@@ -32,8 +33,9 @@ final class WearRules {
             moves(SKIP, (job, needle) -> isWorn(needle) ? 0.3 : 0)
                     .of(Part.NEEDLE_WEAR)
                     .atBest(Verdict.CAN_PASS)
-                    .because((job, needle) -> "It has done " + hours(needle)
-                            + " hours; from 8 on it can pass at most, so put in a new one for work that matters."),
+                    .because((job, needle) ->
+                            "It has done " + hours(needle) + " hours; from " + Shown.number(NeedleInUse.WORN_HOURS)
+                                    + " on it can pass at most, so put in a new one for work that matters."),
             moves(SKIP, (job, needle) -> needle.effectiveHours() >= NeedleInUse.SPENT_HOURS ? 0.6 : 0)
                     .of(Part.NEEDLE_WEAR)
                     .atBest(Verdict.AVOID)

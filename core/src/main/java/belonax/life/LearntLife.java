@@ -1,10 +1,11 @@
 package belonax.life;
 
+import belonax.needle.NeedleInUse;
 import java.util.List;
 import org.apache.commons.statistics.distribution.GammaDistribution;
 
 /**
- * How long needles really last here: it begins with the guide (one in five fails by 8 hours) and moves with the log. Lives
+ * How long needles really last here: it begins with the guide (one in five fails by {@link NeedleInUse#WORN_HOURS}) and moves with the log. Lives
  * follow a Weibull law of shape 2, wearing out rather than failing by chance, with an unknown rate: S(t) = exp(-rate x t²).
  * The rate's belief is a gamma distribution, which a failure at t moves by one failure and t², a life that ended sound by t²
  * alone. Four failures' worth of guide at the start keep small numbers from shouting. Source: docs/craft.md, "Learnt lives".
@@ -33,7 +34,7 @@ public final class LearntLife {
 
     /** Returns what the guide says, before anything was seen. */
     public static LearntLife guide() {
-        double rate = -Math.log(1 - ONE_IN_FIVE) / Math.pow(RetirementSchool.GUIDE_HOURS, SHAPE);
+        double rate = -Math.log(1 - ONE_IN_FIVE) / Math.pow(NeedleInUse.WORN_HOURS, SHAPE);
         return new LearntLife(GUIDE_FAILURES, GUIDE_FAILURES / rate, 0);
     }
 

@@ -1,5 +1,7 @@
 package belonax.life;
 
+import belonax.Shown;
+import belonax.needle.NeedleInUse;
 import java.util.Locale;
 
 /**
@@ -10,18 +12,17 @@ public enum RetirementSchool {
     WORKED_OUT("by worked-out wear", "counts what each cloth costs the point; our default") {
         @Override
         Retirement judge(NeedleLife life) {
-            double limit = life.learntHours().orElse(GUIDE_HOURS);
+            double limit = life.learntHours().orElse(NeedleInUse.WORN_HOURS);
             String whose = life.learntHours().isPresent()
                     ? String.format(Locale.ROOT, "One in five such needles failed here by %.1f hours", limit)
-                    : "Worked-out wear retires a needle at 8 hours";
+                    : "Worked-out wear retires a needle at " + Shown.number(NeedleInUse.WORN_HOURS) + " hours";
             return byHours(life, life.effectiveHours(), limit, whose);
         }
     },
     HOURS_8("after 8 hours on the clock", "an hour is an hour; others say 6 to 8, or 8 to 10") {
         @Override
         Retirement judge(NeedleLife life) {
-            return byHours(
-                    life, life.clockHours(), GUIDE_HOURS, "This school retires a needle after 8 hours on the clock");
+            return byHours(life, life.clockHours(), CLOCK_HOURS, "This school retires a needle " + words());
         }
     },
     EACH_PROJECT("at every project", "a new needle for every new thing") {
@@ -49,8 +50,8 @@ public enum RetirementSchool {
         }
     };
 
-    /** Effective hours at which the guide retires a needle. */
-    public static final double GUIDE_HOURS = 8;
+    /** What the school that goes by the clock says. */
+    private static final double CLOCK_HOURS = 8;
 
     /** Effective hours up to which a needle hardly sewed. */
     private static final double FRESH_HOURS = 1;
@@ -108,7 +109,7 @@ public enum RetirementSchool {
                             sign.whenFresh()),
                     own.used());
         }
-        if (sign.actsAtOnce() || life.effectiveHours() > HALF * GUIDE_HOURS) {
+        if (sign.actsAtOnce() || life.effectiveHours() > HALF * NeedleInUse.WORN_HOURS) {
             return new Retirement(Retirement.When.NOW, sign.meaning() + " Change it now.", 1);
         }
         return own.when() == Retirement.When.NOW

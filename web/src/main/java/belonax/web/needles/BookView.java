@@ -1,7 +1,8 @@
 package belonax.web.needles;
 
+import belonax.Shown;
 import belonax.life.LearntLife;
-import belonax.life.RetirementSchool;
+import belonax.needle.NeedleInUse;
 import belonax.room.Words;
 import belonax.room.life.NeedleLives;
 import belonax.room.needle.MachineNow;
@@ -110,9 +111,9 @@ public record BookView(
                 needleRecord.id().toString(),
                 Words.capital(needleRecord.needle().words()),
                 needleRecord.needle().code(),
-                String.format(Locale.ROOT, "%.1f of 8 h", needleRecord.effectiveHours())
+                String.format(Locale.ROOT, "%.1f of %.0f h", needleRecord.effectiveHours(), NeedleInUse.WORN_HOURS)
                         + (needleRecord.struck() ? ", struck" : ""),
-                Math.min(100, 100 * needleRecord.effectiveHours() / RetirementSchool.GUIDE_HOURS),
+                Math.min(100, 100 * needleRecord.effectiveHours() / NeedleInUse.WORN_HOURS),
                 NeedlePortrait.of(needleRecord.needle()),
                 onTheTable
                         .filter(machine -> machine.machine()
@@ -152,7 +153,10 @@ public record BookView(
             ticks.add(new Tick(px(hour, most), String.valueOf(hour)));
         }
         return new Axis(
-                ticks, px(RetirementSchool.GUIDE_HOURS, most), "8 h, the guide", 34 + 26.0 * Math.max(1, lines) + 26);
+                ticks,
+                px(NeedleInUse.WORN_HOURS, most),
+                Shown.number(NeedleInUse.WORN_HOURS) + " h, the guide",
+                34 + 26.0 * Math.max(1, lines) + 26);
     }
 
     private static LearntShown shown(NeedleLives.Learnt learnt) {

@@ -1,9 +1,9 @@
 package belonax.web.plan;
 
 import belonax.BadInput;
-import belonax.life.RetirementSchool;
 import belonax.match.MatchRequest;
 import belonax.needle.Needle;
+import belonax.needle.NeedleInUse;
 import belonax.plan.Changes;
 import belonax.plan.JobPlan;
 import belonax.plan.JobPlanner;
@@ -286,10 +286,10 @@ class PlanDesk {
                 packets.add(hand.needle());
             }
         }
-        return new Supplies(parked, packets, RetirementSchool.GUIDE_HOURS, Map.of(), wound);
+        return new Supplies(parked, packets, NeedleInUse.WORN_HOURS, Map.of(), wound);
     }
 
     private static double left(double hours) {
-        return Math.max(0, RetirementSchool.GUIDE_HOURS - hours);
+        return Math.max(0, NeedleInUse.WORN_HOURS - hours);
     }
 }
