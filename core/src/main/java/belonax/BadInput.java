@@ -3,6 +3,7 @@ package belonax;
 import static java.util.stream.Collectors.joining;
 
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.function.Supplier;
 
 /**
@@ -20,6 +21,7 @@ public final class BadInput extends RuntimeException {
     public record Problem(String field, String message) {}
 
     private final transient List<Problem> problems;
+    private final transient OptionalInt entry;
 
     /** Refuses the whole input. */
     public BadInput(String message) {
@@ -33,13 +35,28 @@ public final class BadInput extends RuntimeException {
 
     /** Refuses the input for several reasons at once, so that they can be mended in one go. */
     public BadInput(List<Problem> problems) {
+        this(problems, OptionalInt.empty());
+    }
+
+    private BadInput(List<Problem> problems, OptionalInt entry) {
         super(problems.stream().map(Problem::message).collect(joining(" ")));
         this.problems = List.copyOf(problems);
+        this.entry = entry;
     }
 
     /** Returns what is wrong, never empty. */
     public List<Problem> problems() {
         return problems;
+    }
+
+    /** Returns which entry of a list is refused, from 0; empty where it is no list's. */
+    public OptionalInt entry() {
+        return entry;
+    }
+
+    /** Returns the same refusal for an entry of a list: {@code tex} becomes {@code threads[2].tex}. */
+    public BadInput inEntry(String list, int index) {
+        return new BadInput(under(list + "[" + index + "]").problems, OptionalInt.of(index));
     }
 
     /** Returns the same refusal for a part that the caller knows under a longer name: {@code tex} becomes {@code thread.tex}. */

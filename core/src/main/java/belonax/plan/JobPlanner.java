@@ -47,7 +47,7 @@ public final class JobPlanner {
                 servings.add(new Serving(matcher, steps.get(i)));
                 uses.add(StepUse.of(steps.get(i), stations.get(at[i])));
             } catch (BadInput e) {
-                throw e.under("steps[" + i + "]");
+                throw e.inEntry("steps", i);
             }
         }
         OrderProblem problem = problem(steps, stations, supplies, before, at, servings, uses);
@@ -76,10 +76,8 @@ public final class JobPlanner {
                     .filter(number -> stations.get(number).id().equals(named))
                     .findFirst()
                     .orElse(-1);
-            BadInput.unless(
-                    at[i] >= 0,
-                    "steps[" + i + "].machine",
-                    () -> "No machine here is called “" + named + "”. Choose one of yours.");
+            Step.unless(
+                    at[i] >= 0, i, "machine", () -> "No machine here is called “" + named + "”. Choose one of yours.");
         }
         return at;
     }

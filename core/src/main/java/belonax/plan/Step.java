@@ -5,6 +5,7 @@ import belonax.match.MatchRequest;
 import java.util.HashSet;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * One step of a job: a seam, or several alike, that are sewn without changing anything.
@@ -58,6 +59,13 @@ public record Step(
             String station,
             OptionalDouble dial) {
         this(id, name, asked, stitch, thread, seamMetres, passes, after, station, dial, OptionalDouble.empty());
+    }
+
+    /** Refuses a field of the step that stands so far down the job, counted from 0, unless the statement holds. */
+    static void unless(boolean holds, int index, String field, Supplier<String> message) {
+        if (!holds) {
+            throw new BadInput(field, message.get()).inEntry("steps", index);
+        }
     }
 
     /** Returns the same step, waiting only for those of these that it waits for. */

@@ -25,23 +25,24 @@ final class StepDependencies {
         Map<String, Integer> index = new HashMap<>();
         for (int i = 0; i < steps.size(); i++) {
             String id = steps.get(i).id();
-            BadInput.unless(
+            Step.unless(
                     index.put(id, i) == null,
-                    "steps[" + i + "].id",
+                    i,
+                    "id",
                     () -> "Two steps are called “" + id + "”. Give each its own id.");
         }
         Graph<Integer, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
         index.values().forEach(graph::addVertex);
         long[] before = new long[steps.size()];
         for (int i = 0; i < steps.size(); i++) {
-            String field = "steps[" + i + "].after";
             for (String id : steps.get(i).after()) {
-                BadInput.unless(
+                Step.unless(
                         index.containsKey(id),
-                        field,
+                        i,
+                        "after",
                         () -> "No step is called “" + id + "”. Name one of this job, or none.");
                 int other = index.getOrDefault(id, i);
-                BadInput.unless(other != i, field, () -> "“" + id + "” cannot come after itself. Take that out.");
+                Step.unless(other != i, i, "after", () -> "“" + id + "” cannot come after itself. Take that out.");
                 before[i] |= 1L << other;
                 graph.addEdge(other, i);
             }
@@ -55,9 +56,12 @@ final class StepDependencies {
         for (int i = 0; i < steps.size(); i++) {
             if (circles.detectCyclesContainingVertex(i)) {
                 String names = names(circle(graph, i), steps);
-                throw new BadInput(
-                        "steps[" + i + "].after",
-                        "These steps wait for each other in a circle: " + names + ". Let one of them wait no longer.");
+                Step.unless(
+                        false,
+                        i,
+                        "after",
+                        () -> "These steps wait for each other in a circle: " + names
+                                + ". Let one of them wait no longer.");
             }
         }
     }

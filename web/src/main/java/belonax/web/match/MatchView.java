@@ -12,7 +12,6 @@ import belonax.match.SetupCheck.Checked;
 import belonax.match.SpoolWord;
 import belonax.match.WaysOut;
 import belonax.needle.Needle;
-import belonax.needle.NeedleType;
 import belonax.room.Choice;
 import belonax.room.Words;
 import belonax.room.needle.NeedleRecord;
@@ -96,22 +95,17 @@ public record MatchView(
     /** A kind of needle that must not be used on this cloth. */
     public record RuledOutShown(String name, String why) {}
 
-    /** The advised needle, as the form that fits it names it. */
+    /**
+     * The advised needle.
+     *
+     * @param needle its {@link NeedleWord}, as the form that fits it sends it
+     * @param word the same as it stands in an address
+     */
     public record NeedleChosen(
-            String system,
-            NeedleType type,
-            int nm,
-            @Nullable Double spacingMm,
-            @Nullable NeedleType point,
-            String word,
-            @Nullable UUID parked) {
+            String needle, String word, @Nullable UUID parked) {
         static NeedleChosen of(Needle needle, List<AtHand> atHand) {
             return new NeedleChosen(
-                    needle.system().label(),
-                    needle.type(),
-                    needle.size().nm(),
-                    needle.twin().map(twin -> twin.spacingMm()).orElse(null),
-                    needle.twin().map(twin -> twin.point()).orElse(null),
+                    NeedleWord.of(needle),
                     NeedleWord.inAddress(needle),
                     atHand.stream()
                             .filter(hand -> hand.needle().equals(needle))

@@ -1,13 +1,13 @@
 package belonax.web.needles;
 
+import belonax.BadInput;
 import belonax.needle.Needle;
-import belonax.needle.NeedleSystem;
-import belonax.needle.NeedleType;
 import belonax.room.card.DrawerStore;
 import belonax.room.event.TableWork;
 import belonax.room.event.Undo;
 import belonax.room.needle.SewingRoom;
 import belonax.room.supply.NeedleSupply;
+import belonax.web.shared.NeedleWord;
 import belonax.web.shared.form.FlashMessage;
 import belonax.web.shared.sentence.Sentences;
 import java.util.List;
@@ -38,15 +38,15 @@ class NeedleChanges {
         this.room = room;
     }
 
-    /** What a page sends when its needle is fitted. */
+    /**
+     * What a page sends when its needle is fitted.
+     *
+     * @param needle its {@link NeedleWord}
+     */
     public record FitForm(
             String machine,
             int place,
-            String system,
-            NeedleType type,
-            int nm,
-            @Nullable Double spacingMm,
-            @Nullable NeedleType point,
+            @Nullable String needle,
             @Nullable UUID parked,
             @Nullable List<String> out,
             @Nullable String table,
@@ -59,9 +59,11 @@ class NeedleChanges {
                     : DrawerStore.uuid(out.get(place));
         }
 
-        Needle needle() {
-            return Needle.of(
-                    NeedleSystem.of(system), type, nm, Optional.ofNullable(spacingMm), Optional.ofNullable(point));
+        Needle fitted() {
+            return Optional.ofNullable(needle)
+                    .flatMap(NeedleWord::read)
+                    .orElseThrow(() -> new BadInput(
+                            "needle", "This page names no needle that is made. Open Match again and press there."));
         }
     }
 
@@ -69,7 +71,7 @@ class NeedleChanges {
     View fit(@ModelAttribute FitForm form) {
         Optional<TableWork> work = sentences.work(form.table(), room.find(form.machine()));
         UUID action = form.parked() == null
-                ? supply.fit(form.machine(), form.place(), form.needle(), work, form.expectedOut())
+                ? supply.fit(form.machine(), form.place(), form.fitted(), work, form.expectedOut())
                 : supply.putBackIn(form.machine(), form.place(), form.parked(), work, form.expectedOut());
         return back(form.back(), Optional.of(action));
     }

@@ -186,7 +186,7 @@ record PlanBody(
             try {
                 read.add(steps.get(i).step(catalogue, used));
             } catch (BadInput e) {
-                throw e.under("steps[" + i + "]");
+                throw e.inEntry("steps", i);
             }
         }
         return read;

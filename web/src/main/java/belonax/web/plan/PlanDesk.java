@@ -41,15 +41,12 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Puts a project to the core, with all that the room knows: needles, wound bobbins, spools, and how fast this sewist sews. */
 @Component
 class PlanDesk {
-    private static final Pattern STEP = Pattern.compile("steps\\[(\\d+)]");
 
     private final JobPlanner planner;
     private final ProjectBook projects;
@@ -155,11 +152,7 @@ class PlanDesk {
             try {
                 return Optional.of(planner.plan(steps, stations, supplies));
             } catch (BadInput bad) {
-                Matcher named = STEP.matcher(bad.problems().get(0).field());
-                if (!named.lookingAt()) {
-                    throw bad;
-                }
-                Step out = steps.remove(Integer.parseInt(named.group(1)));
+                Step out = steps.remove(bad.entry().orElseThrow(() -> bad));
                 cannot.put(out.id(), byName(String.valueOf(bad.getMessage()), asked));
                 Set<String> left = steps.stream().map(Step::id).collect(Collectors.toSet());
                 steps.replaceAll(step -> step.waitingFor(left));

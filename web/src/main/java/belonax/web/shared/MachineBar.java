@@ -122,9 +122,8 @@ public record MachineBar(
                         .map(fitted -> fitted.needle().needle().size().toString())
                         .orElse("no needle"))
                 .collect(Collectors.joining(", "));
-        String dial = dial(machineNow);
-        return machineNow.machine().name() + " · " + sizes
-                + (dial.isEmpty() ? "" : " · dial " + dial.replace("dial ", ""));
+        String dial = dialNumber(machineNow);
+        return machineNow.machine().name() + " · " + sizes + (dial.isEmpty() ? "" : " · dial " + dial);
     }
 
     private static String timer(WorkLog.Running running) {
@@ -141,13 +140,16 @@ public record MachineBar(
     }
 
     /** An overlocker has loopers and no bobbin, so no top dial is balanced against one. */
-    private static String dial(MachineNow machine) {
+    private static String dialNumber(MachineNow machine) {
         if (machine.machine().bobbin() == BobbinKind.NONE) {
             return "";
         }
-        return machine.dial().isPresent()
-                ? "dial " + Words.number(machine.dial().getAsDouble())
-                : "not yet";
+        return machine.dial().isPresent() ? Words.number(machine.dial().getAsDouble()) : "not yet";
+    }
+
+    private static String dial(MachineNow machine) {
+        String number = dialNumber(machine);
+        return number.isEmpty() || machine.dial().isEmpty() ? number : "dial " + number;
     }
 
     private static NeedleShown shown(MachineNow.Place place, boolean several) {

@@ -152,8 +152,7 @@ class PacketsAndThreadsTest {
         UUID packet = drawer.add(Packet.of(sharp, 3, true, "")).card();
         form(
                 "/needles/fit",
-                "machine=badger&place=0&system=130/705+H&type=SHARP&nm=60&out=" + seen("badger")
-                        + "&back=/match?cloth=poplin");
+                "machine=badger&place=0&needle=130/705+H~SHARP~60&out=" + seen("badger") + "&back=/match?cloth=poplin");
 
         Assertions.assertThat(
                         drawer.find(Packet.class, packet).orElseThrow().card().count())
@@ -168,7 +167,7 @@ class PacketsAndThreadsTest {
                 .card();
         form(
                 "/needles/fit",
-                "machine=heron&place=0&system=130/705+H&type=SHARP&nm=70&out=" + seen("heron")
+                "machine=heron&place=0&needle=130/705+H~SHARP~70&out=" + seen("heron")
                         + "&back=/match?cloth=poplin&table=" + encoded("cloth=poplin&spool=" + cheap));
         CarePlan before = care.plan("heron");
 

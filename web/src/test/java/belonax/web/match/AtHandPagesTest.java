@@ -62,7 +62,7 @@ class AtHandPagesTest {
 
         press(
                 "/needles/fit",
-                "machine=heron&place=0&system=130/705+H&type=SHARP&nm=80&parked=" + parked + "&out=" + out
+                "machine=heron&place=0&needle=130/705+H~SHARP~80&parked=" + parked + "&out=" + out
                         + "&table=cloth%3Dsoftshell&back=/match");
 
         assertThat(room.find("heron").orElseThrow().fitted().orElseThrow().needleId())

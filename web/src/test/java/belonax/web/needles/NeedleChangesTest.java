@@ -104,9 +104,7 @@ class NeedleChangesTest {
         mvc.perform(post("/needles/fit")
                         .param("machine", "chorus")
                         .param("place", "4")
-                        .param("system", "HAx1SP")
-                        .param("type", "STRETCH")
-                        .param("nm", "75")
+                        .param("needle", "HAx1SP~STRETCH~75")
                         .param("out", OUT.toString(), "", new UUID(3, 3).toString(), "", fifth.toString())
                         .param("back", "/match")
                         .with(csrf()))
@@ -131,9 +129,7 @@ class NeedleChangesTest {
         return post("/needles/fit")
                 .param("machine", "heron")
                 .param("place", "0")
-                .param("system", "130/705 H")
-                .param("type", "STRETCH")
-                .param("nm", "75")
+                .param("needle", "130/705 H~STRETCH~75")
                 .param("out", OUT.toString())
                 .param("back", back);
     }
