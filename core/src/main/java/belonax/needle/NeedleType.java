@@ -203,7 +203,7 @@ public enum NeedleType {
         return spec.rare;
     }
 
-    /** Tells whether it is the plain needle of its kind of machine: nothing about it is made for special work. */
+    /** Tells whether point and eye are the ordinary ones, over a blade without wings. */
     public boolean isPlain() {
         return tip() == Tip.ROUNDED && eye().equals(Eye.STANDARD) && !isWinged();
     }
