@@ -24,7 +24,7 @@ import org.springframework.test.web.servlet.MvcResult;
 
 /** Forms and their keys, as a browser sends them: every press is committed by itself. */
 @InTheDemoRoom
-class PressesTest {
+class IdempotencyInterceptorTest {
     private static final Pattern KEY = Pattern.compile("name=\"press-key\" value=\"([^\"]+)\"");
 
     @Autowired
