@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.core.MethodParameter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
@@ -14,12 +15,12 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Gives a controller's method the machine that lies on the table. */
+/** Gives a controller's method the machine that lies on the table. Asks for the layout late, as JSON alone is served without one. */
 @Component
 class OnTheTableResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
-    private final Layout layout;
+    private final ObjectProvider<Layout> layout;
 
-    OnTheTableResolver(Layout layout) {
+    OnTheTableResolver(ObjectProvider<Layout> layout) {
         this.layout = layout;
     }
 
@@ -39,6 +40,6 @@ class OnTheTableResolver implements HandlerMethodArgumentResolver, WebMvcConfigu
             @Nullable ModelAndViewContainer container,
             NativeWebRequest web,
             @Nullable WebDataBinderFactory binders) {
-        return layout.onTheTable(Objects.requireNonNull(web.getNativeRequest(HttpServletRequest.class)));
+        return layout.getObject().onTheTable(Objects.requireNonNull(web.getNativeRequest(HttpServletRequest.class)));
     }
 }
