@@ -147,7 +147,7 @@ final class LabelScan {
 
     private void leaveUnread(String word) {
         unread.add(word);
-        if (word.chars().allMatch(number -> Character.isLetter(number) || number == '-')
+        if (word.chars().allMatch(letter -> Character.isLetter(letter) || letter == '-')
                 && word.chars().anyMatch(Character::isLetter)) {
             meaning.unreadLetters(word);
         }

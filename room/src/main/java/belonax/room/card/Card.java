@@ -28,7 +28,7 @@ public interface Card {
                 field,
                 () -> "That is too long for a label: use at most " + most + " characters.");
         BadInput.unless(
-                text.chars().noneMatch(number -> Character.isISOControl(number) && !Character.isWhitespace(number)),
+                text.chars().noneMatch(letter -> Character.isISOControl(letter) && !Character.isWhitespace(letter)),
                 field,
                 () -> "There are signs in it that cannot be shown. Type it anew, in letters and figures.");
     }

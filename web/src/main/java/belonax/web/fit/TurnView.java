@@ -36,7 +36,7 @@ public record TurnView(
         return new TurnView(
                 degrees,
                 turn.words(),
-                row.stream().filter(yes -> yes).count() + " of " + STITCHES + " stitches lock",
+                row.stream().filter(locks -> locks).count() + " of " + STITCHES + " stitches lock",
                 "rotate(" + right + ")",
                 "rotate(" + (right + degrees) + ")",
                 IntStream.range(0, STITCHES)
