@@ -5,7 +5,8 @@ import java.util.List;
 import org.apache.commons.statistics.distribution.GammaDistribution;
 
 /**
- * How long needles really last here: it begins with the guide (one in five fails by {@link NeedleInUse#WORN_HOURS}) and moves with the log. Lives
+ * How long needles really last here: it begins with the guide (one in five fails by {@link NeedleInUse#WORN_HOURS}) and
+ * moves with the log. Lives
  * follow a Weibull law of shape 2, wearing out rather than failing by chance, with an unknown rate: S(t) = exp(-rate x t²).
  * The rate's belief is a gamma distribution, which a failure at t moves by one failure and t², a life that ended sound by t²
  * alone. Four failures' worth of guide at the start keep small numbers from shouting. Source: docs/craft.md, "Learnt lives".

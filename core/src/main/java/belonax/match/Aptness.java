@@ -28,8 +28,8 @@ final class Aptness {
                         || job.purpose() == Purpose.PIECING;
             case HEAVY_CLOTH -> job.wantsStiffBlade();
             case BATTING -> job.hasBatting() || job.purpose() == Purpose.QUILTING;
-            case DENSE_STITCHING -> job.purpose().isDense();
-            case METALLIC_THREAD -> job.thread().isMetallic() || job.thread().isMonofilament();
+            case DENSE_STITCHING, METALLIC_THREAD ->
+                job.isMadeForThisWork(candidate.needle().type());
             case THICK_THREAD ->
                 job.hasThickThread()
                         || job.thread().isMetallic()

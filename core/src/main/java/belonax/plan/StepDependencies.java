@@ -56,12 +56,11 @@ final class StepDependencies {
         for (int i = 0; i < steps.size(); i++) {
             if (circles.detectCyclesContainingVertex(i)) {
                 String names = names(circle(graph, i), steps);
-                Step.unless(
-                        false,
-                        i,
-                        "after",
-                        () -> "These steps wait for each other in a circle: " + names
-                                + ". Let one of them wait no longer.");
+                throw new BadInput(
+                                "after",
+                                "These steps wait for each other in a circle: " + names
+                                        + ". Let one of them wait no longer.")
+                        .inEntry("steps", i);
             }
         }
     }
